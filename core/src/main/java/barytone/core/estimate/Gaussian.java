@@ -1,0 +1,120 @@
+package barytone.core.estimate;
+
+import barytone.core.reading.Evidence;
+import org.apache.commons.numbers.gamma.Erfcx;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.mult.MatrixVectorMult_DDRM;
+import org.ejml.dense.row.mult.VectorVectorMult_DDRM;
+
+/**
+ * A joint normal distribution of the unknowns, immutable. Readings condition it (Kalman 1960, scalar measurement update);
+ * one-sided findings condition it by the moments of the truncated normal; moves transform and widen it.
+ */
+final class Gaussian {
+    private final DMatrixRMaj mean;
+    private final DMatrixRMaj covariance;
+
+    Gaussian(DMatrixRMaj mean, DMatrixRMaj covariance) {
+        this.mean = mean;
+        this.covariance = covariance;
+    }
+
+    int size() {
+        return mean.numRows;
+    }
+
+    double mean(int i) {
+        return mean.get(i);
+    }
+
+    double covariance(int i, int j) {
+        return covariance.get(i, j);
+    }
+
+    /** The distribution of {@code offset + h . state}. */
+    Normal project(DMatrixRMaj h, double offset) {
+        double variance = VectorVectorMult_DDRM.innerProd(h, gain(h));
+        return new Normal(offset + VectorVectorMult_DDRM.innerProd(h, mean), Math.sqrt(Math.max(0, variance)));
+    }
+
+    /** Conditions on what a reading says about {@code offset + h . state}. */
+    Gaussian given(DMatrixRMaj h, double offset, Evidence evidence) {
+        DMatrixRMaj gain = gain(h);
+        double variance = VectorVectorMult_DDRM.innerProd(h, gain);
+        // a quantity that is known exactly, or not part of the state, learns nothing
+        if (!(variance > 1e-30)) return this;
+        double expected = offset + VectorVectorMult_DDRM.innerProd(h, mean);
+        double noise = evidence.sd() * evidence.sd();
+        return switch (evidence) {
+            case Evidence.Point point ->
+                moved(gain, (point.value() - expected) / (variance + noise), -1 / (variance + noise));
+            case Evidence.Above above -> truncated(gain, variance, expected - above.limit(), noise, 1);
+            case Evidence.Below below -> truncated(gain, variance, below.limit() - expected, noise, -1);
+        };
+    }
+
+    /**
+     * Moments of a normal cut at a limit that is itself uncertain: with {@code z = distance / sqrt(variance + noise)} and
+     * {@code m = phi(z) / Phi(z)} the mean moves by {@code variance / sqrt(variance + noise) m}, the variance falls by
+     * {@code variance^2 / (variance + noise) m (m + z)}.
+     */
+    private Gaussian truncated(DMatrixRMaj gain, double variance, double distance, double noise, int direction) {
+        double total = variance + noise;
+        double z = distance / Math.sqrt(total);
+        double ratio = Math.sqrt(2 / Math.PI) / Erfcx.value(-z / Math.sqrt(2));
+        double shrink = Math.clamp(ratio * (ratio + z), 0, 1);
+        return moved(gain, direction * ratio / Math.sqrt(total), -shrink / total);
+    }
+
+    /**
+     * Widens the distribution along the direction in which one quantity is correlated with all others, so that the sd of
+     * {@code h . state} grows by {@code extraSd} (root of squares) and nothing shrinks.
+     */
+    Gaussian widenedAlong(DMatrixRMaj h, double extraSd) {
+        DMatrixRMaj gain = gain(h);
+        double variance = VectorVectorMult_DDRM.innerProd(h, gain);
+        if (!(variance > 1e-30)) return this;
+        return moved(gain, 0, extraSd * extraSd / (variance * variance));
+    }
+
+    /** A copy with one more independent contribution {@code direction * N(0, sd^2)} to the state. */
+    Gaussian plusNoise(DMatrixRMaj direction, double sd) {
+        return moved(direction, 0, sd * sd);
+    }
+
+    /** The state after {@code x_target += factor * x_source}. */
+    Gaussian plusMultiple(int target, int source, double factor) {
+        DMatrixRMaj newMean = mean.copy();
+        DMatrixRMaj p = covariance.copy();
+        newMean.add(target, 0, factor * mean.get(source));
+        for (int j = 0; j < size(); j++) p.add(target, j, factor * p.get(source, j));
+        for (int i = 0; i < size(); i++) p.add(i, target, factor * p.get(i, source));
+        return new Gaussian(newMean, p);
+    }
+
+    /** The state after a known shift of one unknown. */
+    Gaussian shifted(int target, double by) {
+        DMatrixRMaj newMean = mean.copy();
+        newMean.add(target, 0, by);
+        return new Gaussian(newMean, covariance);
+    }
+
+    private DMatrixRMaj gain(DMatrixRMaj h) {
+        DMatrixRMaj gain = new DMatrixRMaj(size(), 1);
+        MatrixVectorMult_DDRM.mult(covariance, h, gain);
+        return gain;
+    }
+
+    /** Mean plus a multiple of v, covariance plus a multiple of v v': symmetric to the last bit. */
+    private Gaussian moved(DMatrixRMaj v, double meanFactor, double covarianceFactor) {
+        DMatrixRMaj newMean = mean.copy();
+        CommonOps_DDRM.addEquals(newMean, meanFactor, v);
+        DMatrixRMaj p = covariance.copy();
+        // entry by entry with v_i v_j first: that product commutes, so both halves round alike
+        for (int i = 0; i < size(); i++) {
+            for (int j = 0; j < size(); j++) p.add(i, j, covarianceFactor * (v.get(i) * v.get(j)));
+        }
+        return new Gaussian(newMean, p);
+    }
+}

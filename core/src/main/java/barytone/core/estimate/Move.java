@@ -1,0 +1,43 @@
+package barytone.core.estimate;
+
+import java.time.Duration;
+
+/** What was, or might be, done to a setup. The estimate predicts the result of each with its own uncertainty. */
+public sealed interface Move {
+    /**
+     * The rod turned: {@code k += r u}.
+     *
+     * @param turns u, clockwise as seen from the access end
+     * @param mayRunFree the rod may have a dead zone or slack at this point, so no response would not be surprising
+     */
+    record RodTurned(double turns, boolean mayRunFree) implements Move {}
+
+    /** Height screws of one string turned: {@code y_s += pitch * turns}; positive raises. */
+    record SaddleScrewed(int string, double turns) implements Move {}
+
+    /**
+     * The saddle raised or lowered by an intended amount: sanding, a shim, a post.
+     *
+     * @param change mm, positive raises
+     * @param relativeSd how well the amount is hit; 0.10 for sanding
+     */
+    record SaddleMoved(int string, double change, double relativeSd) implements Move {}
+
+    /** A slot filed: {@code h -= bite * strokes}. */
+    record SlotFiled(int string, double strokes) implements Move {}
+
+    /** A slot raised or lowered by an intended amount: underside sanded, shimmed, filled. */
+    record SlotMoved(int string, double change, double relativeSd) implements Move {}
+
+    /** Total string tension changed, by a change of set or of tuning: {@code k += compliance * dT}. */
+    record TensionChanged(double newtons) implements Move {}
+
+    /** Tuned to pitch again: the neck may creep a little. */
+    record Retuned() implements Move {}
+
+    /** Time passed: everything drifts a little. */
+    record Rested(Duration time) implements Move {}
+
+    /** Relative humidity changed by so many points of percent. */
+    record HumidityChanged(double points) implements Move {}
+}

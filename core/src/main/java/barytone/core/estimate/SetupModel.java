@@ -1,0 +1,153 @@
+package barytone.core.estimate;
+
+import barytone.core.neck.Allowed;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.LinearForm;
+import barytone.core.neck.StringLine;
+import barytone.core.neck.StringState;
+import java.util.List;
+import org.ejml.data.DMatrixRMaj;
+
+/**
+ * The unknowns of one instrument's setup and what is expected of them before anything is read.
+ *
+ * <p>State: curvature of the bass and treble side, rod response (k per turn clockwise), screw pitch (mm per turn), bite of
+ * the file (mm per stroke), compliance (k per newton of string tension), and per string slot height and saddle height. Between
+ * the sides the curvature is interpolated by the string's place across the board.
+ */
+public final class SetupModel {
+    static final int BASS = 0;
+    static final int TREBLE = 1;
+    static final int ROD = 2;
+    static final int PITCH = 3;
+    static final int BITE = 4;
+    static final int COMPLIANCE = 5;
+    private static final int FIRST_STRING = 6;
+
+    /** Prior spread of relief shared by both sides and of the difference between them, in mm of relief (1 sd). */
+    private static final double RELIEF_SD = 0.35;
+
+    private static final double RELIEF_DIFFERENCE_SD = 0.08;
+    private static final double USUAL_RELIEF = 0.20;
+    private static final double USUAL_DIFFERENCE = 0.03;
+
+    private final List<StringLine> lines;
+    private final GapMethod.Relief standard;
+    private final Priors priors;
+
+    /**
+     * @param lines the strings, string 1 (the highest) first; 1 to 12
+     */
+    public SetupModel(List<StringLine> lines, Priors priors) {
+        Allowed.whole("strings", lines.size(), 1, 12);
+        this.lines = List.copyOf(lines);
+        this.priors = priors;
+        this.standard = standardRelief(lines.get(0).bodyJointFret());
+    }
+
+    /** The habit that responses and noises are stated in: held at 1 and the body joint, gauged about midway. */
+    public static GapMethod.Relief standardRelief(int bodyJointFret) {
+        return new GapMethod.Relief(1, bodyJointFret, Math.max(2, bodyJointFret / 2));
+    }
+
+    public int strings() {
+        return lines.size();
+    }
+
+    /** The line of a string, 1 being the highest. */
+    public StringLine line(int string) {
+        Allowed.whole("string", string, 1, lines.size());
+        return lines.get(string - 1);
+    }
+
+    /** The habit of {@link #standardRelief} on this instrument. */
+    public GapMethod.Relief standard() {
+        return standard;
+    }
+
+    /** Millimetres of relief in the standard habit for a curvature of 1/mm. */
+    public double reliefPerCurvature() {
+        return lines.get(0).form(standard).curvature();
+    }
+
+    /** 0 under the lowest string, 1 under the highest. */
+    double trebleShare(int string) {
+        return lines.size() == 1 ? 0.5 : (lines.size() - string) / (lines.size() - 1.0);
+    }
+
+    int size() {
+        return FIRST_STRING + 2 * lines.size();
+    }
+
+    int slot(int string) {
+        return FIRST_STRING + 2 * (string - 1);
+    }
+
+    int saddle(int string) {
+        return slot(string) + 1;
+    }
+
+    /** The coefficients of one gap over the whole state. */
+    DMatrixRMaj row(int string, LinearForm form) {
+        DMatrixRMaj row = new DMatrixRMaj(size(), 1);
+        double treble = trebleShare(string);
+        row.set(BASS, 0, form.curvature() * (1 - treble));
+        row.set(TREBLE, 0, form.curvature() * treble);
+        row.set(slot(string), 0, form.slotHeight());
+        row.set(saddle(string), 0, form.saddleHeight());
+        return row;
+    }
+
+    /** A direction with the given entries. */
+    DMatrixRMaj direction(int[] indices, double... values) {
+        DMatrixRMaj v = new DMatrixRMaj(size(), 1);
+        for (int i = 0; i < indices.length; i++) v.set(indices[i], 0, values[i]);
+        return v;
+    }
+
+    /** What is expected before the first reading. */
+    Gaussian prior() {
+        int n = size();
+        double perRelief = 1 / reliefPerCurvature();
+        DMatrixRMaj mean = new DMatrixRMaj(n, 1);
+        mean.set(BASS, 0, (USUAL_RELIEF + USUAL_DIFFERENCE / 2) * perRelief);
+        mean.set(TREBLE, 0, (USUAL_RELIEF - USUAL_DIFFERENCE / 2) * perRelief);
+        mean.set(ROD, 0, priors.rodReliefPerTurn().mean() * perRelief);
+        mean.set(PITCH, 0, priors.screwPitch().mean());
+        mean.set(BITE, 0, priors.filingBite().mean());
+        mean.set(COMPLIANCE, 0, priors.reliefPerNewton().mean() * perRelief);
+        double k = mean.get(BASS, 0);
+        for (int i = 1; i <= strings(); i++) {
+            mean.set(slot(i), 0, priors.slotHeight());
+            mean.set(saddle(i), 0, line(i).saddleHeightFor(12, priors.actionAt12(), k, priors.slotHeight()));
+        }
+        Gaussian g = new Gaussian(mean, new DMatrixRMaj(n, n));
+        int[] sides = {BASS, TREBLE};
+        g = g.plusNoise(direction(sides, perRelief, perRelief), RELIEF_SD)
+                .plusNoise(direction(sides, perRelief, -perRelief), RELIEF_DIFFERENCE_SD / 2)
+                .plusNoise(
+                        direction(new int[] {ROD}, perRelief),
+                        priors.rodReliefPerTurn().sd())
+                .plusNoise(direction(new int[] {PITCH}, 1), priors.screwPitch().sd())
+                .plusNoise(direction(new int[] {BITE}, 1), priors.filingBite().sd())
+                .plusNoise(
+                        direction(new int[] {COMPLIANCE}, perRelief),
+                        priors.reliefPerNewton().sd());
+        DMatrixRMaj allSlots = new DMatrixRMaj(n, 1);
+        DMatrixRMaj allSaddles = new DMatrixRMaj(n, 1);
+        for (int i = 1; i <= strings(); i++) {
+            allSlots.set(slot(i), 0, 1);
+            allSaddles.set(saddle(i), 0, 1);
+            g = g.plusNoise(direction(new int[] {slot(i)}, 1), priors.slotHeightSd() / 2)
+                    .plusNoise(direction(new int[] {saddle(i)}, 1), priors.saddleHeightSd() / 2);
+        }
+        return g.plusNoise(allSlots, priors.slotHeightSd()).plusNoise(allSaddles, priors.saddleHeightSd());
+    }
+
+    /** A state in mm and 1/mm for the string, from the means of a distribution. */
+    StringState meanState(Gaussian g, int string) {
+        double treble = trebleShare(string);
+        return new StringState(
+                (1 - treble) * g.mean(BASS) + treble * g.mean(TREBLE), g.mean(slot(string)), g.mean(saddle(string)));
+    }
+}

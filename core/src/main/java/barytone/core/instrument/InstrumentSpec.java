@@ -1,0 +1,104 @@
+package barytone.core.instrument;
+
+import barytone.core.estimate.Priors;
+import barytone.core.estimate.SetupModel;
+import barytone.core.neck.Allowed;
+import barytone.core.neck.FretScale;
+import barytone.core.neck.StringLine;
+import barytone.core.strings.Pitch;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The facts of an instrument that the setup depends on.
+ *
+ * @param tuning pitch of each string, string 1 (the highest) first; 4 to 12
+ * @param scaleLength mm
+ * @param frets number of frets
+ * @param bodyJointFret fret at which the neck meets the body
+ * @param boardRadius mm; 0 for a flat board
+ * @param leftHanded bass side on the other side
+ */
+public record InstrumentSpec(
+        InstrumentKind kind,
+        List<Pitch> tuning,
+        double scaleLength,
+        int frets,
+        int bodyJointFret,
+        double boardRadius,
+        RodType rod,
+        RodAccess access,
+        boolean leftHanded) {
+    /** Saddle compensation assumed until intonation is read, as a share of the scale length. */
+    private static final double USUAL_COMPENSATION = 0.003;
+
+    public InstrumentSpec {
+        tuning = List.copyOf(tuning);
+        Allowed.whole("strings", tuning.size(), 4, 12);
+        new FretScale(scaleLength, frets);
+        Allowed.whole("bodyJointFret", bodyJointFret, 8, frets);
+        if (boardRadius != 0) Allowed.number("boardRadius", boardRadius, 100, 2000, "mm, or 0 for a flat board");
+    }
+
+    public int strings() {
+        return tuning.size();
+    }
+
+    /** The lowest string's number. */
+    public int bassString() {
+        return tuning.size();
+    }
+
+    /** The name of a string as it is spoken: the higher of two strings of the same note in lower case, as in E A D G B e. */
+    public String stringName(int string) {
+        String name = tuning.get(string - 1).name();
+        boolean lowerOneToo = tuning.subList(string, tuning.size()).stream()
+                .anyMatch(p -> p.name().equals(name));
+        return lowerOneToo ? name.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + name.substring(1) : name;
+    }
+
+    /** The line of frets under every string; one scale length for all. */
+    public StringLine line() {
+        return StringLine.of(new FretScale(scaleLength, frets), bodyJointFret, USUAL_COMPENSATION * scaleLength);
+    }
+
+    /**
+     * The unknowns of this instrument.
+     *
+     * @param reversed whether its rod is known to straighten anticlockwise
+     */
+    public SetupModel model(boolean reversed) {
+        List<StringLine> lines = new ArrayList<>();
+        for (int i = 0; i < strings(); i++) lines.add(line());
+        Priors usual = Priors.usual(
+                rod == RodType.NONE ? Priors.NO_ROD : Priors.USUAL_ROD.times(reversed ? -1 : 1), kind.actionAt12());
+        return new SetupModel(lines, usual);
+    }
+
+    /**
+     * Reads a tuning as it is spoken, lowest string first: {@code E A D G B E} or {@code B1 E2 A2 D3 F#3 B3}.
+     *
+     * @param kind decides octaves that are not typed
+     * @return the pitches, string 1 first
+     */
+    public static List<Pitch> parseTuning(String text, InstrumentKind kind) {
+        List<String> notes = Arrays.stream(text.strip().split("[\\s,]+"))
+                .filter(n -> !n.isEmpty())
+                .toList();
+        Allowed.whole("tuning", notes.size(), 4, 12);
+        List<Pitch> usual = kind.pitches().reversed();
+        List<Pitch> read = new ArrayList<>();
+        for (int i = 0; i < notes.size(); i++) {
+            // a string more than usual is a lower one, so names are matched from the top
+            int like = Math.max(0, usual.size() - notes.size() + i);
+            read.add(Pitch.parse(notes.get(i), usual.get(Math.min(like, usual.size() - 1))));
+        }
+        return List.copyOf(read.reversed());
+    }
+
+    /** The tuning as it is spoken, lowest string first, with octaves. */
+    public String tuningText() {
+        return String.join(" ", tuning.reversed().stream().map(Pitch::toString).toList());
+    }
+}

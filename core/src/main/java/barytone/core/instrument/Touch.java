@@ -1,0 +1,8 @@
+package barytone.core.instrument;
+
+/** How hard the player plays. */
+public enum Touch {
+    LIGHT,
+    MEDIUM,
+    HEAVY
+}

@@ -1,0 +1,115 @@
+package barytone.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * A unit that lengths are typed and shown in. Inside the core every length is a double in millimetres; a unit is used only
+ * where a technician types or reads a number.
+ */
+public enum LengthUnit {
+    /** Millimetres, shown to 0.01. */
+    MM("mm", "mm", "1"),
+    /** Thousandths of an inch (0.0254 mm), shown to 0.5 below thirty and to 1 above. */
+    THOU("thou", "thou", "0.0254"),
+    /** 64ths of an inch (0.396875 mm), shown to a quarter of a 64th: {@code 5/64-}, {@code 5/64}, {@code 5/64+}, {@code 5½/64}. */
+    IN64("in64", "in", "0.396875"),
+    /** 32nds of an inch (0.79375 mm), shown like 64ths but reduced to 32nds where they are whole. */
+    IN32("in32", "in", "0.79375");
+
+    private static final double THOU_FINE_BELOW = 30;
+
+    private final String code;
+    private final String suffix;
+    private final BigDecimal mm;
+
+    LengthUnit(String code, String suffix, String mm) {
+        this.code = code;
+        this.suffix = suffix;
+        this.mm = new BigDecimal(mm);
+    }
+
+    /** The name used in addresses and stored settings: {@code mm}, {@code thou}, {@code in64}, {@code in32}. */
+    public String code() {
+        return code;
+    }
+
+    /** What stands behind a number shown in this unit: {@code mm}, {@code thou} or {@code in}. */
+    public String suffix() {
+        return suffix;
+    }
+
+    /** The exact length of one unit in millimetres. */
+    public BigDecimal exactMm() {
+        return mm;
+    }
+
+    /**
+     * The unit with this code.
+     *
+     * @throws IllegalArgumentException for any other text; the message lists what is allowed
+     */
+    public static LengthUnit ofCode(String code) {
+        for (LengthUnit unit : values()) {
+            if (unit.code.equals(code)) return unit;
+        }
+        throw new IllegalArgumentException("unit “" + code + "” is not known; allowed are mm, thou, in64, in32");
+    }
+
+    /**
+     * Shows a length in this unit, without the suffix. Rounding happens here and nowhere else, so that rounded numbers are
+     * never computed with.
+     *
+     * @param lengthMm a finite length in mm
+     */
+    public String show(double lengthMm) {
+        return switch (this) {
+            case MM -> decimal(lengthMm, 2);
+            case THOU -> thou(lengthMm / 0.0254);
+            case IN64 -> sixtyFourths(lengthMm, false);
+            case IN32 -> sixtyFourths(lengthMm, true);
+        };
+    }
+
+    /** Shows a length in this unit followed by its suffix, for instance {@code 0.36 mm} or {@code 5/64+ in}. */
+    public String showWithUnit(double lengthMm) {
+        return show(lengthMm) + " " + suffix;
+    }
+
+    /** Shows a change with its sign: {@code +0.12}, {@code −0.26}, {@code 0.00}. */
+    public String showChange(double lengthMm) {
+        String text = show(lengthMm);
+        boolean zero = text.chars().noneMatch(c -> c >= '1' && c <= '9');
+        return zero || lengthMm < 0 ? text : "+" + text;
+    }
+
+    private static String decimal(double value, int places) {
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_EVEN);
+        String text = rounded.abs().toPlainString();
+        return rounded.signum() < 0 ? "−" + text : text;
+    }
+
+    private static String thou(double value) {
+        if (Math.abs(value) >= THOU_FINE_BELOW) return decimal(value, 0);
+        double halves = Math.rint(value * 2) / 2;
+        return halves == Math.rint(halves) ? decimal(halves, 0) : decimal(halves, 1);
+    }
+
+    private static String sixtyFourths(double lengthMm, boolean reduce) {
+        long quarters = Math.round(Math.abs(lengthMm) / 0.396875 * 4);
+        if (quarters == 0) return "0";
+        String sign = lengthMm < 0 ? "−" : "";
+        long whole = quarters / 4;
+        return sign
+                + switch ((int) (quarters % 4)) {
+                    case 0 -> over(whole, reduce);
+                    case 1 -> whole == 0 ? "0/64+" : over(whole, reduce) + "+";
+                    case 2 -> (whole == 0 ? "" : String.valueOf(whole)) + "½/64";
+                    default -> over(whole + 1, reduce) + "-";
+                };
+    }
+
+    private static String over(long n64, boolean reduce) {
+        return reduce && n64 % 2 == 0 ? n64 / 2 + "/32" : n64 + "/64";
+    }
+}

@@ -1,0 +1,53 @@
+package barytone.core.reading;
+
+/**
+ * A kind of measuring tool and how sure a number read off with it is.
+ *
+ * <p>A ruler with finest mark q is read to half a mark: sd {@code q / (2 sqrt 3)}. A leaf that goes and the next that does
+ * not leave the gap uniform on the bracket: sd width / sqrt 12. Every reading adds a repeatability of
+ * {@value #REPEATABILITY} mm.
+ */
+public enum Tool {
+    LEAF("leaf", "feeler leaf", 0.010),
+    CALIPER("caliper", "caliper", 0.030),
+    CARD("card", "action card", 0.060),
+    RULER_HALF("ruler-half", "ruler, half millimetres", 0.5 / (2 * Math.sqrt(3))),
+    RULER_64("ruler-64", "ruler, 64ths", 0.396875 / (2 * Math.sqrt(3))),
+    EYE("eye", "by eye, tap or paper", 0.080);
+
+    /** Spread of the same hand measuring the same gap again, in mm (1 sd). */
+    public static final double REPEATABILITY = 0.008;
+
+    private final String code;
+    private final String label;
+    private final double sd;
+
+    Tool(String code, String label, double sd) {
+        this.code = code;
+        this.label = label;
+        this.sd = sd;
+    }
+
+    /** The name used in stored events and addresses. */
+    public String code() {
+        return code;
+    }
+
+    /** The name at the bench. */
+    public String label() {
+        return label;
+    }
+
+    /** Standard deviation of one number read with this tool in mm, repeatability not included. */
+    public double sd() {
+        return sd;
+    }
+
+    /** The tool with this code. */
+    public static Tool ofCode(String code) {
+        for (Tool tool : values()) {
+            if (tool.code.equals(code)) return tool;
+        }
+        throw new IllegalArgumentException("tool “" + code + "” is not known");
+    }
+}

@@ -1,0 +1,26 @@
+package barytone.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** The application. Needs {@code barytone.data}, the folder that holds its database. */
+@SpringBootApplication
+public class Barytone {
+    public static void main(String[] args) throws IOException {
+        System.setProperty("org.jooq.no-logo", "true");
+        System.setProperty("org.jooq.no-tips", "true");
+        if (System.getProperty("barytone.data") == null) System.setProperty("barytone.data", "data");
+        Files.createDirectories(Path.of(System.getProperty("barytone.data")));
+        SpringApplication.run(Barytone.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

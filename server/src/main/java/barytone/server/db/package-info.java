@@ -1,0 +1,5 @@
+/** Plumbing between jOOQ and SQLite. */
+@NullMarked
+package barytone.server.db;
+
+import org.jspecify.annotations.NullMarked;

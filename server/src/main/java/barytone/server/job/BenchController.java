@@ -1,0 +1,138 @@
+package barytone.server.job;
+
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.RodAccess;
+import barytone.core.instrument.RodType;
+import barytone.core.neck.Allowed;
+import barytone.core.plan.Advice;
+import barytone.core.quantity.LengthUnit;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The bench: open jobs with what is next and what waits, and what intake needs to know of the kinds of instrument. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class BenchController {
+    private final JobLog log;
+    private final Clock clock;
+    private final boolean demo;
+
+    BenchController(JobLog log, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
+        this.log = log;
+        this.clock = clock;
+        this.demo = demo;
+    }
+
+    /** All jobs on one page. */
+    record BenchView(Instant now, boolean demo, List<JobCard> open, List<JobCard> closed) {}
+
+    /**
+     * A job on the bench.
+     *
+     * @param next what to do next
+     * @param waitingUntil until when it waits by itself; null when it waits for the technician
+     * @param standing relief of both sides in words
+     */
+    record JobCard(
+            long id,
+            long ticket,
+            String instrument,
+            String kind,
+            String player,
+            String complaint,
+            String next,
+            String nextKind,
+            @Nullable Instant waitingUntil,
+            String standing,
+            Instant openedAt,
+            Instant lastAt) {}
+
+    /** What is usual for a kind of instrument. */
+    record KindView(
+            InstrumentKind kind,
+            String label,
+            String tuning,
+            String scaleLength,
+            int frets,
+            int bodyJointFret,
+            String boardRadius,
+            RodType rod,
+            RodAccess access) {}
+
+    @GetMapping("/bench")
+    BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
+        Instant now = clock.instant();
+        LengthUnit shown = LengthUnit.ofCode(unit);
+        List<JobLog.Opened> all = log.all();
+        return new BenchView(
+                now,
+                demo,
+                all.stream()
+                        .filter(j -> !j.state().closed())
+                        .map(j -> card(j, shown, now))
+                        .toList(),
+                all.stream()
+                        .filter(j -> j.state().closed())
+                        .map(j -> card(j, shown, now))
+                        .toList());
+    }
+
+    @GetMapping("/kinds")
+    List<KindView> kinds() {
+        return Arrays.stream(InstrumentKind.values()).map(BenchController::kind).toList();
+    }
+
+    private static KindView kind(InstrumentKind kind) {
+        InstrumentSpec usual = kind.usual();
+        return new KindView(
+                kind,
+                kind.label(),
+                usual.tuningText(),
+                Allowed.plain(usual.scaleLength()),
+                usual.frets(),
+                usual.bodyJointFret(),
+                usual.boardRadius() == 0 ? "flat" : Allowed.plain(usual.boardRadius()),
+                usual.rod(),
+                usual.access());
+    }
+
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+    }
+
+    private static JobCard card(JobLog.Opened opened, LengthUnit unit, Instant now) {
+        JobViewer viewer = new JobViewer(opened, unit, now);
+        JobView view = viewer.view();
+        List<String> standing = view.relief().rows().stream()
+                .filter(r -> r.now() != null)
+                .map(r -> r.string() + " " + r.name() + " " + r.now() + " " + unit.suffix() + ", " + r.verdictText())
+                .toList();
+        JobLog.Job job = opened.job();
+        return new JobCard(
+                job.id(),
+                job.ticket(),
+                job.instrument(),
+                job.spec().kind().label(),
+                job.player(),
+                job.complaint(),
+                viewer.headline(),
+                view.advice().kind(),
+                viewer.advice() instanceof Advice.Settle settle ? settle.until() : null,
+                standing.isEmpty()
+                        ? "nothing read yet"
+                        : "Relief " + String.join("; ", standing) + ". "
+                                + sentence(view.relief().method()),
+                job.openedAt(),
+                opened.log().isEmpty() ? job.openedAt() : opened.log().getLast().at());
+    }
+}

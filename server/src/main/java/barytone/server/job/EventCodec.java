@@ -1,0 +1,88 @@
+package barytone.server.job;
+
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.GapMethod;
+import barytone.core.reading.Gap;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Events as stored: a kind and a JSON body. The kinds and the names of methods and gaps are stored for good; a new kind is
+ * added here and never renamed.
+ */
+@Component
+class EventCodec {
+    private static final Map<String, Class<? extends JobEvent>> KINDS = kinds();
+    private static final Map<Class<? extends JobEvent>, String> NAMES =
+            KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
+
+    private final JsonMapper mapper = JsonMapper.builder()
+            .addMixIn(GapMethod.class, MethodNames.class)
+            .addMixIn(Gap.class, GapNames.class)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    private static Map<String, Class<? extends JobEvent>> kinds() {
+        Map<String, Class<? extends JobEvent>> kinds = new LinkedHashMap<>();
+        kinds.put("reading", JobEvent.ReadingTaken.class);
+        kinds.put("reading-kept", JobEvent.ReadingKept.class);
+        kinds.put("reading-dropped", JobEvent.ReadingDropped.class);
+        kinds.put("rod-turned", JobEvent.RodTurned.class);
+        kinds.put("rod-ran-free", JobEvent.RodRanFree.class);
+        kinds.put("rod-other-way", JobEvent.RodTurnedOtherWay.class);
+        kinds.put("rod-direction", JobEvent.RodDirectionLearned.class);
+        kinds.put("rod-stiff", JobEvent.RodStiff.class);
+        kinds.put("retuned", JobEvent.Retuned.class);
+        kinds.put("settling-skipped", JobEvent.SettlingSkipped.class);
+        kinds.put("note", JobEvent.NoteWritten.class);
+        kinds.put("target", JobEvent.TargetSet.class);
+        kinds.put("habit", JobEvent.HabitSet.class);
+        kinds.put("rod-ways", JobEvent.RodWaysSet.class);
+        kinds.put("closed", JobEvent.Closed.class);
+        kinds.put("reopened", JobEvent.Reopened.class);
+        kinds.put("undone", JobEvent.Undone.class);
+        kinds.put("redone", JobEvent.Redone.class);
+        return kinds;
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = GapMethod.Relief.class, name = "relief"),
+        @JsonSubTypes.Type(value = GapMethod.NutOpen.class, name = "nut-open"),
+        @JsonSubTypes.Type(value = GapMethod.NutPressed.class, name = "nut-pressed"),
+        @JsonSubTypes.Type(value = GapMethod.Action.class, name = "action"),
+        @JsonSubTypes.Type(value = GapMethod.ActionCapo.class, name = "action-capo"),
+    })
+    private interface MethodNames {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Gap.Of.class, name = "of"),
+        @JsonSubTypes.Type(value = Gap.Between.class, name = "between"),
+        @JsonSubTypes.Type(value = Gap.AtLeast.class, name = "at-least"),
+        @JsonSubTypes.Type(value = Gap.AtMost.class, name = "at-most"),
+    })
+    private interface GapNames {}
+
+    String kind(JobEvent event) {
+        return Objects.requireNonNull(NAMES.get(event.getClass()), () -> "no stored name for " + event.getClass());
+    }
+
+    String body(JobEvent event) {
+        return mapper.writeValueAsString(event);
+    }
+
+    JobEvent event(String kind, String body) {
+        Class<? extends JobEvent> type = KINDS.get(kind);
+        if (type == null) throw new IllegalStateException("this version does not know events of kind “" + kind + "”");
+        return mapper.readValue(body, type);
+    }
+}

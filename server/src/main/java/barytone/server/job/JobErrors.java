@@ -1,0 +1,39 @@
+package barytone.server.job;
+
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+/** What can go wrong with a job, told to the page with a {@code code} it can act on. */
+@RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class JobErrors {
+    @ExceptionHandler
+    ProblemDetail none(NoSuchJobException e) {
+        return problem(HttpStatus.NOT_FOUND, "no-such-job", e);
+    }
+
+    @ExceptionHandler
+    ProblemDetail changed(ChangedMeanwhileException e) {
+        return problem(HttpStatus.CONFLICT, "changed-meanwhile", e);
+    }
+
+    @ExceptionHandler
+    ProblemDetail closed(JobClosedException e) {
+        return problem(HttpStatus.CONFLICT, "closed", e);
+    }
+
+    @ExceptionHandler
+    ProblemDetail odd(OddValueException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "sure", e);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, Exception e) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, String.valueOf(e.getMessage()));
+        problem.setProperty("code", code);
+        return problem;
+    }
+}

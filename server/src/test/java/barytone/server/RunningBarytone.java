@@ -1,0 +1,87 @@
+package barytone.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a free port with its own database, and a client to talk to it. */
+public final class RunningBarytone implements AutoCloseable {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final ConfigurableApplicationContext context;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String base;
+
+    private RunningBarytone(ConfigurableApplicationContext context) {
+        this.context = context;
+        this.base = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    public static RunningBarytone in(Path data, String... more) {
+        return in(data, List.of(), more);
+    }
+
+    public static RunningBarytone in(Path data, List<Class<?>> configurations, String... more) {
+        List<String> args = new ArrayList<>(List.of("--server.port=0", "--barytone.data=" + data));
+        if (configurations.isEmpty()) args.add("--springdoc.api-docs.enabled=false");
+        args.addAll(List.of(more));
+        List<Class<?>> sources = new ArrayList<>(configurations);
+        sources.add(0, Barytone.class);
+        return new RunningBarytone(
+                new SpringApplicationBuilder(sources.toArray(Class<?>[]::new)).run(args.toArray(String[]::new)));
+    }
+
+    public String base() {
+        return base;
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public record Answer(int status, String type, String text) {
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
+    }
+
+    public Answer post(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.headers().firstValue("Content-Type").orElse(""),
+                    response.body());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        http.close();
+        context.close();
+    }
+}

@@ -1,0 +1,85 @@
+package barytone.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.Schema;
+import java.io.IOException;
+import java.lang.reflect.RecordComponent;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+
+/**
+ * Holds the committed description of the API against the running application. After a change of the API write it anew with
+ * {@code -Dopenapi.write=true} and make the types of the web side from it ({@code npm run types}).
+ */
+class ApiDocumentTest {
+    private static final Path COMMITTED = Path.of("../web/openapi.json");
+
+    // not a @Configuration: the other tests must not find it
+    static class Described {
+        @Bean
+        OpenApiCustomizer noServers() {
+            return api -> {
+                api.setServers(null);
+                api.getInfo().title("Barytone").version("1");
+            };
+        }
+
+        /** A record component is always there unless it is nullable. */
+        @Bean
+        ModelConverter required() {
+            return new ModelConverter() {
+                @Override
+                public @Nullable Schema<?> resolve(
+                        AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+                    Schema<?> resolved = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+                    JavaType java = Json.mapper().constructType(type.getType());
+                    if (resolved == null || java == null || !java.getRawClass().isRecord()) return resolved;
+                    Schema<?> target = resolved.get$ref() == null
+                            ? resolved
+                            : context.getDefinedModels()
+                                    .get(resolved.get$ref()
+                                            .substring(resolved.get$ref().lastIndexOf('/') + 1));
+                    if (target == null || target.getProperties() == null) return resolved;
+                    for (RecordComponent component : java.getRawClass().getRecordComponents()) {
+                        boolean nullable = component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+                        if (!nullable && target.getProperties().containsKey(component.getName()))
+                            target.addRequiredItem(component.getName());
+                    }
+                    return resolved;
+                }
+            };
+        }
+    }
+
+    @Test
+    void theCommittedDocumentDescribesTheRunningApplication(@TempDir Path data) throws IOException {
+        try (RunningBarytone app = RunningBarytone.in(
+                data,
+                List.of(Described.class),
+                "--springdoc.api-docs.enabled=true",
+                "--springdoc.api-docs.path=/live-api-docs",
+                "--springdoc.default-produces-media-type=application/json",
+                "--springdoc.writer-with-order-by-keys=true",
+                "--springdoc.writer-with-default-pretty-printer=true",
+                "--springdoc.paths-to-match=/api/**")) {
+            String live = app.get("/live-api-docs").text().strip() + "\n";
+            if (Boolean.getBoolean("openapi.write")) Files.writeString(COMMITTED, live);
+            assertThat(live).isEqualTo(Files.readString(COMMITTED));
+            assertThat(app.get("/v3/api-docs").status()).isEqualTo(200);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { UnitSwitch } from "./unit";
+
+/** The dark bar on top: the way home, what is open, and the unit of every number. */
+export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () => void }) {
+  return (
+    <header className="flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 bg-ink px-4 py-1 text-bench">
+      <Link
+        to="/"
+        className="wide flex min-h-11 items-center text-[18px] font-bold text-white hover:text-lamp"
+      >
+        Barytone
+      </Link>
+      {children}
+      <span className="flex-1" />
+      <UnitSwitch />
+      <button
+        type="button"
+        onClick={onHelp}
+        aria-label="Help: keys of this screen"
+        className="min-h-11 min-w-11 rounded-md border border-[#3B4A45] text-[17px] font-semibold text-[#B9C4BE] hover:bg-[#2A3733]"
+      >
+        ?
+      </button>
+    </header>
+  );
+}

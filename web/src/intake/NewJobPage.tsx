@@ -1,0 +1,124 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState, type FormEvent } from "react";
+import { useNavigate } from "react-router";
+import { answer, api, requestKey } from "../app/api";
+import { Help, type HelpLine } from "../app/Help";
+import { useShortcuts } from "../app/shortcuts";
+import { TopBar } from "../app/TopBar";
+import { useUnit } from "../app/unit";
+import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { pick } from "../ui/pick";
+import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
+
+const KEYS: readonly HelpLine[] = [
+  ["Tab", "next field; every default can stay"],
+  ["Enter", "start the job"],
+  ["B", "back to the bench, outside of a field"],
+  ["U", "change the unit of every number, outside of a field"],
+];
+
+type Touch = "LIGHT" | "MEDIUM" | "HEAVY";
+
+export function NewJobPage() {
+  const navigate = useNavigate();
+  const { next } = useUnit();
+  const [help, setHelp] = useState(false);
+  const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
+  const [facts, setFacts] = useState<Facts | null>(null);
+  const [player, setPlayer] = useState("");
+  const [touch, setTouch] = useState<Touch>("MEDIUM");
+  const [complaint, setComplaint] = useState("");
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  // one key for this form: pressing twice opens one job
+  const [key] = useState(requestKey);
+  useEffect(() => {
+    document.title = "Take in an instrument · Barytone";
+  }, []);
+  useShortcuts({ b: () => void navigate("/"), u: next, "?": () => setHelp(true) }, !help);
+
+  const first = kinds.data?.[0];
+  const shown = facts ?? (first === undefined ? null : factsOf(first));
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (shown === null || busy) return;
+    setBusy(true);
+    setTrouble(null);
+    try {
+      const { id } = await answer(
+        api.POST("/api/jobs", {
+          body: { requestKey: key, instrument: shown, player, touch, complaint },
+        }),
+      );
+      await navigate(`/jobs/${id}`);
+    } catch (error) {
+      setTrouble(error instanceof Error ? error.message : String(error));
+      setBusy(false);
+    }
+  };
+
+  return (
+    <>
+      <TopBar onHelp={() => setHelp(true)}>
+        <span className="text-[16px]">Take in an instrument</span>
+      </TopBar>
+      <main className="mx-auto max-w-[1000px] px-5 py-6">
+        <h1 className="wide mb-1 text-[28px] font-bold">Take in an instrument</h1>
+        <p className="mb-5 text-[17px] text-mute">
+          Choose the kind and the usual values are filled in. Correct what differs.
+        </p>
+        {kinds.error !== null && <Trouble text={kinds.error.message} />}
+        {shown !== null && kinds.data !== undefined && (
+          <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-6">
+            <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
+            <fieldset className="grid gap-4 border-t border-line pt-4 sm:grid-cols-[2fr_1fr]">
+              <legend className="wide float-left mb-2 w-full text-[17px] font-bold sm:col-span-2">
+                Player
+              </legend>
+              <Field label="Name of the player or lender">
+                <TextInput
+                  required
+                  maxLength={120}
+                  value={player}
+                  onChange={(e) => setPlayer(e.target.value)}
+                />
+              </Field>
+              <Field label="Touch">
+                <Select
+                  value={touch}
+                  onChange={(e) =>
+                    setTouch(pick<Touch>(e.target.value, ["LIGHT", "MEDIUM", "HEAVY"], touch))
+                  }
+                >
+                  <option value="LIGHT">light</option>
+                  <option value="MEDIUM">medium</option>
+                  <option value="HEAVY">heavy</option>
+                </Select>
+              </Field>
+              <div className="sm:col-span-2">
+                <Field label="What the player says, in their own words (may stay empty)">
+                  <textarea
+                    rows={2}
+                    maxLength={2000}
+                    value={complaint}
+                    onChange={(e) => setComplaint(e.target.value)}
+                    className="rounded-md border-[1.5px] border-line-strong bg-white px-3 py-2 text-[17px]"
+                  />
+                </Field>
+              </div>
+            </fieldset>
+            {trouble !== null && <Trouble text={trouble} />}
+            <div className="flex gap-3">
+              <Button strong type="submit" disabled={busy} shortcut="Enter" className="text-[18px]">
+                Start the job
+              </Button>
+              <Button onClick={() => void navigate("/")}>Back to the bench</Button>
+            </div>
+          </form>
+        )}
+      </main>
+      <Help open={help} onClose={() => setHelp(false)} title="Keys of intake" keys={KEYS} />
+    </>
+  );
+}

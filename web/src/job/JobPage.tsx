@@ -1,0 +1,295 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { answer, api, type JobView } from "../app/api";
+import { Help, type HelpLine } from "../app/Help";
+import { NotFound } from "../app/NotFound";
+import { useShortcuts } from "../app/shortcuts";
+import { TopBar } from "../app/TopBar";
+import { useUnit } from "../app/unit";
+import { Section } from "../section/Section";
+import { Trouble } from "../ui/controls";
+import { Countdown } from "../ui/Countdown";
+import { Panel } from "../ui/Panel";
+import { jobActions } from "./actions";
+import { NextMove } from "./NextMove";
+import {
+  ClosePanel,
+  FoundAndLeft,
+  HabitPanel,
+  InstrumentPanel,
+  TargetPanel,
+  WaysPanel,
+} from "./panels";
+import { ReliefLedger } from "./ReliefLedger";
+import { StationRail } from "./StationRail";
+import { TapeColumn } from "./TapeColumn";
+import { useJob } from "./useJob";
+
+const KEYS: readonly HelpLine[] = [
+  ["Enter", "record the reading and go to the next string"],
+  ["↑ ↓", "change the string"],
+  ["D", "do the next move: the dark button"],
+  ["O", "another turn of the rod"],
+  ["S", "the rod is too stiff"],
+  ["R", "retuned"],
+  ["K  X", "keep or drop a doubted reading"],
+  ["Z  Shift+Z", "undo, bring back"],
+  ["G", "go to the reading field"],
+  ["H  T  W", "how relief is read, target, ways of turning the rod"],
+  ["N", "write a note"],
+  ["U", "change the unit of every number"],
+  ["C", "close the job, or see as found and as left"],
+  ["I", "correct the instrument"],
+  ["B", "back to the bench"],
+];
+
+type Open = "help" | "habit" | "target" | "ways" | "close" | "instrument" | null;
+
+export function JobPage() {
+  const { id } = useParams();
+  const number = Number(id);
+  if (!Number.isSafeInteger(number) || number < 1) return <NotFound />;
+  return <Job key={number} id={number} />;
+}
+
+function Job({ id }: { id: number }) {
+  const { job, send, working, problem, clearProblem, news, clearNews } = useJob(id);
+  const navigate = useNavigate();
+  useEffect(() => {
+    if (job.data !== undefined) document.title = `${job.data.instrument.name} · Barytone`;
+  }, [job.data]);
+  if (job.data === undefined)
+    return (
+      <>
+        <TopBar onHelp={() => undefined} />
+        <main className="p-6 text-[18px]">
+          {job.error === null ? "Fetching the job" : <Trouble text={job.error.message} />}
+          {job.error !== null && (
+            <button
+              type="button"
+              className="mt-4 min-h-11 underline"
+              onClick={() => void navigate("/")}
+            >
+              Back to the bench
+            </button>
+          )}
+        </main>
+      </>
+    );
+  return (
+    <OpenJob
+      job={job.data}
+      send={send}
+      working={working}
+      problem={problem}
+      clearProblem={clearProblem}
+      news={news}
+      clearNews={clearNews}
+      refetch={() => void job.refetch()}
+    />
+  );
+}
+
+function OpenJob({
+  job,
+  send,
+  working,
+  problem,
+  clearProblem,
+  news,
+  clearNews,
+  refetch,
+}: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
+  const { unit, next } = useUnit();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [open, setOpenPanel] = useState<Open>(null);
+  const [other, setOther] = useState(false);
+  const [noting, setNoting] = useState(false);
+  const bassString = job.relief.rows[0]?.string ?? 1;
+  const [string, setString] = useState(bassString);
+  const fields = useRef(new Map<number, HTMLInputElement>());
+  const setOpen = (panel: Open) => {
+    clearProblem();
+    setOpenPanel(panel);
+  };
+  const goToReading = (strings: readonly number[]) => {
+    const target = strings[0] ?? string;
+    setString(target);
+    fields.current.get(target)?.focus();
+  };
+  const actions = jobActions(job, send, goToReading);
+  const settling = job.settlingUntil;
+
+  // the first thing a technician does here is read
+  const wanted = job.advice.strings[0];
+  const started = useRef(false);
+  useEffect(() => {
+    if (started.current) return;
+    started.current = true;
+    fields.current.get(wanted ?? bassString)?.focus();
+  }, [wanted, bassString, fields]);
+
+  const rod = job.instrument.rod !== "NONE" && !job.closed;
+  useShortcuts(
+    {
+      d: () => (job.advice.kind === "done" ? setOpen("close") : actions.primary()),
+      o: () => rod && setOther(!other),
+      s: () => rod && actions.stiff(),
+      r: () => !job.closed && actions.retuned(),
+      k: () => job.advice.kind === "measure-again" && actions.keep(),
+      x: () => job.advice.kind === "measure-again" && actions.drop(),
+      z: () => job.canUndo && actions.undo(),
+      "shift+z": () => job.canRedo && actions.redo(),
+      g: () => goToReading(job.advice.strings),
+      h: () => setOpen("habit"),
+      t: () => setOpen("target"),
+      w: () => rod && setOpen("ways"),
+      n: () => setNoting(true),
+      u: next,
+      c: () => setOpen("close"),
+      i: () => setOpen("instrument"),
+      b: () => void navigate("/"),
+      "?": () => setOpen("help"),
+    },
+    open === null,
+  );
+
+  const section = job.sections.find((s) => s.string === string) ?? job.sections[0];
+  const panelTrouble = open === null ? null : (problem?.message ?? null);
+  const panel = {
+    job,
+    send,
+    trouble: panelTrouble,
+    onDone: () => setOpen(null),
+  };
+  return (
+    <>
+      <TopBar onHelp={() => setOpen("help")}>
+        <span className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[16px]">
+          <span>Ticket {String(job.ticket).padStart(4, "0")}</span>
+          <button
+            type="button"
+            onClick={() => setOpen("instrument")}
+            className="min-h-11 max-w-[24em] truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
+          >
+            {job.instrument.name}
+          </button>
+          <span className="max-w-[22em] truncate text-[#B9C4BE]">{job.player}</span>
+        </span>
+        {settling !== undefined && (
+          <Countdown until={settling} now={job.now} label="Neck settling" dark onOver={refetch} />
+        )}
+      </TopBar>
+      {section !== undefined && <Section section={section} unitSuffix={job.unitSuffix} />}
+      <StationRail stations={job.stations} />
+      {news && (
+        <div className="flex items-center gap-4 bg-lamp px-5 py-1 text-[16px]" role="status">
+          <span className="flex-1">Another window added to this job. The tape shows it.</span>
+          <button
+            type="button"
+            className="min-h-11 px-2 font-semibold underline"
+            onClick={clearNews}
+          >
+            Seen
+          </button>
+        </div>
+      )}
+      {job.complaint !== "" && job.tape.length === 0 && (
+        <p className="border-b border-line px-5 py-2 text-[17px]">“{job.complaint}”</p>
+      )}
+      <main className="grid xl:grid-cols-[540px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
+        <ReliefLedger
+          job={job}
+          send={send}
+          problem={open === null ? problem : null}
+          string={string}
+          onString={setString}
+          fields={fields}
+          onHabit={() => setOpen("habit")}
+          onTarget={() => setOpen("target")}
+        />
+        <div className="max-xl:border-t max-xl:border-line">
+          <NextMove
+            job={job}
+            actions={actions}
+            other={other}
+            onOther={setOther}
+            onWays={() => setOpen("ways")}
+            onClose={() => setOpen("close")}
+            working={working}
+            refetch={refetch}
+          />
+          {job.closed && (
+            <div className="px-5 pb-5">
+              <FoundAndLeft job={job} />
+            </div>
+          )}
+        </div>
+        <div className="max-xl:border-t max-xl:border-line">
+          <TapeColumn
+            job={job}
+            send={send}
+            actions={actions}
+            working={working}
+            noting={noting}
+            onNoting={setNoting}
+          />
+        </div>
+      </main>
+      <Help
+        open={open === "help"}
+        onClose={() => setOpen(null)}
+        title="Keys of this job"
+        keys={KEYS}
+      />
+      <Panel open={open === "habit"} onClose={() => setOpen(null)} title="How relief is read">
+        <HabitPanel {...panel} />
+      </Panel>
+      <Panel open={open === "target"} onClose={() => setOpen(null)} title="Target">
+        <TargetPanel {...panel} />
+      </Panel>
+      <Panel open={open === "ways"} onClose={() => setOpen(null)} title="Turning this rod">
+        <WaysPanel {...panel} />
+      </Panel>
+      <Panel open={open === "instrument"} onClose={() => setOpen(null)} title="Instrument">
+        <InstrumentPanel
+          job={job}
+          onSaved={async (facts) => {
+            try {
+              const saved = await answer(
+                api.PUT("/api/jobs/{id}/instrument", {
+                  params: { path: { id: job.id }, query: { unit } },
+                  body: facts,
+                }),
+              );
+              queries.setQueryData(["job", job.id, unit], saved);
+              setOpen(null);
+              return null;
+            } catch (error) {
+              return error instanceof Error ? error.message : String(error);
+            }
+          }}
+        />
+      </Panel>
+      <Panel
+        open={open === "close"}
+        onClose={() => setOpen(null)}
+        title={job.closed ? "As found and as left" : "Close the job"}
+      >
+        <ClosePanel
+          job={job}
+          working={working}
+          onClose={() =>
+            void send((stamp, params) =>
+              api.POST("/api/jobs/{id}/close", { params, body: stamp }),
+            ).then((done) => {
+              if (done !== null) setOpen(null);
+            })
+          }
+        />
+      </Panel>
+    </>
+  );
+}

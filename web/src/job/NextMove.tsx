@@ -1,0 +1,250 @@
+import { useState } from "react";
+import type { JobView } from "../app/api";
+import { Button, Field, Select } from "../ui/controls";
+import { Countdown } from "../ui/Countdown";
+import { Fractions } from "../ui/Fractions";
+import { Dial } from "./Dial";
+import type { JobActions } from "./actions";
+
+const AMOUNTS = [1, 2, 3, 4, 6, 8] as const;
+const AMOUNT_TEXT: Record<number, string> = {
+  1: "1/16",
+  2: "1/8",
+  3: "3/16",
+  4: "1/4",
+  6: "3/8",
+  8: "1/2",
+};
+
+/** What to do next in plain words, with its reasons, its ripple and its caution. */
+export function NextMove({
+  job,
+  actions,
+  other,
+  onOther,
+  onWays,
+  onClose,
+  working,
+  refetch,
+}: {
+  job: JobView;
+  actions: JobActions;
+  other: boolean;
+  onOther: (open: boolean) => void;
+  onWays: () => void;
+  onClose: () => void;
+  working: boolean;
+  refetch: () => void;
+}) {
+  const { advice } = job;
+  const hasRod = job.instrument.rod !== "NONE" && !job.closed;
+  return (
+    <section aria-label="Next move" className="px-5 py-2">
+      <h2 className="wide flex min-h-11 items-center justify-between text-[16px] font-semibold">
+        Next move
+        {hasRod && (
+          <button
+            type="button"
+            onClick={onWays}
+            className="min-h-11 text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+          >
+            <Fractions text={`Rod ${job.relief.ways.net}`} />
+          </button>
+        )}
+      </h2>
+      <div className="flex items-start justify-between gap-4">
+        <div className="min-w-0 flex-1">
+          <p
+            aria-live="polite"
+            data-testid="headline"
+            className="wide max-w-[15em] text-[31px] leading-[1.12] font-bold tracking-[-0.01em]"
+          >
+            <Fractions text={advice.headline} />
+          </p>
+          {advice.kind === "settle" && job.settlingUntil !== undefined && (
+            <p className="mt-3">
+              <Countdown
+                until={job.settlingUntil}
+                now={job.now}
+                label="Neck settling"
+                onOver={refetch}
+              />
+            </p>
+          )}
+          <div className="mt-3 flex flex-wrap gap-2">
+            <Primary job={job} actions={actions} working={working} onClose={onClose} />
+            {advice.kind === "measure-again" && (
+              <>
+                <Button disabled={working} shortcut="K" onClick={actions.keep}>
+                  Keep it
+                </Button>
+                <Button disabled={working} shortcut="X" onClick={actions.drop}>
+                  Drop it
+                </Button>
+              </>
+            )}
+            {advice.kind === "wrong-way" && (
+              <Button disabled={working} onClick={actions.otherWay}>
+                I turned it the other way
+              </Button>
+            )}
+            {hasRod && (
+              <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
+                Other
+              </Button>
+            )}
+            {hasRod && (advice.kind === "turn" || advice.kind === "free-play") && (
+              <Button disabled={working} shortcut="S" onClick={actions.stiff}>
+                Too stiff
+              </Button>
+            )}
+            {advice.kind === "stop" && (
+              <Button onClick={onClose} shortcut="C">
+                Close the job
+              </Button>
+            )}
+          </div>
+        </div>
+        {advice.turn !== undefined && <Dial turn={advice.turn} />}
+      </div>
+      {other && hasRod && (
+        <OtherTurn actions={actions} onDone={() => onOther(false)} working={working} />
+      )}
+      {advice.caution !== undefined && (
+        <p className="mt-3 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
+          <strong className="font-semibold">Caution. </strong>
+          <Fractions text={advice.caution} />
+        </p>
+      )}
+      <div className="mt-2 flex max-w-[56ch] flex-col gap-1 text-[16px] text-ink-soft">
+        {advice.why
+          .filter((line) => line !== "")
+          .map((line) => (
+            <p key={line}>
+              <Fractions text={line} />
+            </p>
+          ))}
+      </div>
+      {advice.ripple.length > 0 && (
+        <table className="mt-3 w-full max-w-[480px] text-[16px]">
+          <thead>
+            <tr className="text-right text-[14px] text-mute">
+              <th scope="col" className="text-left font-medium">
+                Ripple, {job.unitSuffix}
+              </th>
+              <th scope="col" className="font-medium">
+                now
+              </th>
+              <th scope="col" className="font-medium text-indigo">
+                expected
+              </th>
+              <th scope="col" className="font-medium">
+                change
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {advice.ripple.map((r) => (
+              <tr key={r.label} className="border-t border-line text-right">
+                <th scope="row" className="py-0.5 text-left font-normal">
+                  {r.label}
+                </th>
+                <td className={r.expected === "" ? "text-[14px] text-mute" : "font-semibold"}>
+                  {r.now}
+                </td>
+                <td className="font-semibold whitespace-nowrap text-indigo">{r.expected}</td>
+                <td>{r.change}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+function Primary({
+  job,
+  actions,
+  working,
+  onClose,
+}: {
+  job: JobView;
+  actions: JobActions;
+  working: boolean;
+  onClose: () => void;
+}) {
+  const label = actions.primaryLabel;
+  if (label === null) return null;
+  return (
+    <Button
+      strong
+      disabled={working}
+      shortcut="D"
+      className="text-[17px]"
+      onClick={job.advice.kind === "done" ? onClose : actions.primary}
+    >
+      <Fractions text={label} />
+    </Button>
+  );
+}
+
+/** A turn of another amount, the other way, or one that met no resistance. */
+function OtherTurn({
+  actions,
+  onDone,
+  working,
+}: {
+  actions: JobActions;
+  onDone: () => void;
+  working: boolean;
+}) {
+  const [amount, setAmount] = useState(2);
+  const [way, setWay] = useState<"tighten" | "loosen">("tighten");
+  const [free, setFree] = useState(false);
+  return (
+    <form
+      className="mt-3 grid grid-cols-2 items-end gap-3 border-t border-line pt-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void actions.turn(way === "tighten" ? amount : -amount, false, free).then((done) => {
+          if (done) onDone();
+        });
+      }}
+    >
+      <Field label="Turned, net">
+        <Select autoFocus value={amount} onChange={(e) => setAmount(Number(e.target.value))}>
+          {AMOUNTS.map((a) => (
+            <option key={a} value={a}>
+              {AMOUNT_TEXT[a]} turn
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Field label="Direction">
+        <Select
+          value={way}
+          onChange={(e) => setWay(e.target.value === "loosen" ? "loosen" : "tighten")}
+        >
+          <option value="tighten">tighter (straightens)</option>
+          <option value="loosen">looser (more relief)</option>
+        </Select>
+      </Field>
+      <label className="col-span-2 flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-6 accent-ink"
+          checked={free}
+          onChange={(e) => setFree(e.target.checked)}
+        />
+        It turned freely, without biting: it does not count
+      </label>
+      <div className="col-span-2 flex gap-2">
+        <Button strong type="submit" disabled={working}>
+          Record the turn
+        </Button>
+        <Button onClick={onDone}>Not now</Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,231 @@
+import { useRef, useState, type KeyboardEvent, type RefObject } from "react";
+import { api, type JobView, type Problem } from "../app/api";
+import { LeafRow } from "./LeafRow";
+import type { Send } from "./useJob";
+
+const VERDICT: Record<string, { sign: string; tone: string }> = {
+  in: { sign: "✓", tone: "text-verdigris" },
+  high: { sign: "▲", tone: "text-rust" },
+  low: { sign: "▼", tone: "text-rust" },
+  "cannot-tell": { sign: "?", tone: "text-ink" },
+  stale: { sign: "…", tone: "text-mute" },
+  unread: { sign: "", tone: "text-mute" },
+};
+
+/** As found, now, target and entry for both sides; typed or tapped. */
+export function ReliefLedger({
+  job,
+  send,
+  problem,
+  string,
+  onString,
+  fields,
+  onHabit,
+  onTarget,
+}: {
+  job: JobView;
+  send: Send;
+  problem: Problem | null;
+  string: number;
+  onString: (string: number) => void;
+  fields: RefObject<Map<number, HTMLInputElement>>;
+  onHabit: () => void;
+  onTarget: () => void;
+}) {
+  const { relief } = job;
+  const [texts, setTexts] = useState<Record<number, string>>({});
+  // the text about which the server asked "sure?"; pressing Enter on it once more takes it
+  const asked = useRef<Record<number, string>>({});
+  const order = relief.rows.map((r) => r.string);
+  const selected = relief.rows.find((r) => r.string === string) ?? relief.rows[0];
+
+  const focus = (target: number | undefined) => {
+    if (target === undefined) return;
+    onString(target);
+    fields.current.get(target)?.focus();
+  };
+  const following = (from: number) => order[(order.indexOf(from) + 1) % order.length];
+
+  const record = async (of: number) => {
+    const text = texts[of] ?? "";
+    if (text.trim() === "") {
+      focus(following(of));
+      return;
+    }
+    const sure = asked.current[of] === text;
+    const done = await send((stamp, params) =>
+      api.POST("/api/jobs/{id}/readings", { params, body: { ...stamp, string: of, text, sure } }),
+    );
+    if (done === null) {
+      asked.current[of] = text;
+      return;
+    }
+    delete asked.current[of];
+    setTexts((all) => ({ ...all, [of]: "" }));
+    const wanted = done.advice.strings.find((s) => s !== of) ?? done.advice.strings[0];
+    focus(wanted ?? following(of));
+  };
+
+  const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
+    if (event.key === "Enter") {
+      event.preventDefault();
+      void record(of);
+    } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      event.preventDefault();
+      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
+      focus(order[(order.indexOf(of) + step) % order.length]);
+    } else if (event.key === "Escape") {
+      setTexts((all) => ({ ...all, [of]: "" }));
+    }
+  };
+
+  return (
+    <section aria-label="Relief" className="px-5 py-2">
+      <h2 className="wide flex flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
+        Relief
+        <button
+          type="button"
+          onClick={onHabit}
+          aria-keyshortcuts="h"
+          className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+        >
+          {relief.method}
+        </button>
+      </h2>
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="text-right text-[14px] font-medium text-mute">
+            <th scope="col" className="py-0.5 pr-2 text-left font-medium">
+              String
+            </th>
+            <th scope="col" className="px-2 font-medium">
+              As found
+            </th>
+            <th scope="col" className="px-2 font-medium">
+              Now
+            </th>
+            <th scope="col" className="px-2 font-medium">
+              <button
+                type="button"
+                onClick={onTarget}
+                aria-keyshortcuts="t"
+                className="min-h-11 underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+              >
+                Target
+              </button>
+            </th>
+            <th scope="col" className="pl-2 font-medium">
+              Reading, {job.unitSuffix}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {relief.rows.map((row) => {
+            const verdict = VERDICT[row.verdict] ?? { sign: "", tone: "" };
+            const on = row.string === string;
+            return (
+              <tr
+                key={row.string}
+                className={`h-14 border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
+              >
+                <th scope="row" className="pr-2 text-left text-[19px] font-bold whitespace-nowrap">
+                  <span aria-hidden="true" className={on ? "" : "invisible"}>
+                    ›{" "}
+                  </span>
+                  {row.string} {row.name}
+                  <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
+                </th>
+                <td className="px-2 text-[17px] text-mute">{row.found ?? "–"}</td>
+                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
+                  <span className="text-[20px] font-bold">{row.now ?? "–"}</span>{" "}
+                  <span aria-hidden="true">{verdict.sign}</span>
+                  <span className="block text-[13px] leading-tight">{row.verdictText}</span>
+                </td>
+                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{row.target}</td>
+                <td className="pl-2">
+                  <input
+                    ref={(element) => {
+                      if (element === null) fields.current.delete(row.string);
+                      else fields.current.set(row.string, element);
+                    }}
+                    data-length-field="true"
+                    aria-label={`Relief reading under string ${row.string} ${row.name}, ${job.unitSuffix}`}
+                    autoComplete="off"
+                    spellCheck={false}
+                    inputMode="text"
+                    enterKeyHint="done"
+                    disabled={job.closed}
+                    value={texts[row.string] ?? ""}
+                    onFocus={() => onString(row.string)}
+                    onChange={(e) => setTexts((all) => ({ ...all, [row.string]: e.target.value }))}
+                    onKeyDown={(e) => onKey(e, row.string)}
+                    className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {problem !== null && (
+        <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
+          {problem.message}
+        </p>
+      )}
+      {selected !== undefined && (
+        <LeafRow
+          leaves={relief.leaves}
+          string={`${selected.string} ${selected.name}`}
+          suffix={job.unitSuffix}
+          disabled={job.closed}
+          onRecord={async (leaves) => {
+            const done = await send((stamp, params) =>
+              api.POST("/api/jobs/{id}/readings", {
+                params,
+                body: { ...stamp, string: selected.string, leaves },
+              }),
+            );
+            if (done === null) return false;
+            focus(
+              done.advice.strings.find((s) => s !== selected.string) ?? following(selected.string),
+            );
+            return true;
+          }}
+        />
+      )}
+      {relief.equivalents.length > 0 && (
+        <table className="mt-4 w-full text-[14.5px]">
+          <thead>
+            <tr className="text-right text-mute">
+              <th scope="col" className="wide text-left text-[15px] font-semibold">
+                Same neck by other habits, {job.unitSuffix}
+              </th>
+              <th scope="col" className="font-medium">
+                bass
+              </th>
+              <th scope="col" className="font-medium">
+                treble
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {relief.equivalents.map((e) => (
+              <tr key={e.label} className="border-t border-line">
+                <th scope="row" className="py-0.5 text-left font-normal">
+                  {e.label}
+                </th>
+                <td className="w-16 text-right font-semibold whitespace-nowrap">{e.bass}</td>
+                <td className="w-16 text-right font-semibold whitespace-nowrap">{e.treble}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {relief.remarks.map((remark) => (
+        <p key={remark} className="mt-2 text-[15px] text-mute">
+          {remark}
+        </p>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,154 @@
+import { useState } from "react";
+import { api, type JobView } from "../app/api";
+import { Button, Key } from "../ui/controls";
+import { Fractions } from "../ui/Fractions";
+import type { JobActions } from "./actions";
+import type { Send } from "./useJob";
+
+const SHOWN_AT_FIRST = 40;
+
+function clock(at: string, now: string): string {
+  const then = new Date(at);
+  const time = then.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+  const sameDay = then.toDateString() === new Date(now).toDateString();
+  return sameDay ? time : `${then.getDate()}.${then.getMonth() + 1}. ${time}`;
+}
+
+/** Everything that was done, newest first, each line undoable. */
+export function TapeColumn({
+  job,
+  send,
+  actions,
+  working,
+  noting,
+  onNoting,
+}: {
+  job: JobView;
+  send: Send;
+  actions: JobActions;
+  working: boolean;
+  noting: boolean;
+  onNoting: (open: boolean) => void;
+}) {
+  const [note, setNote] = useState("");
+  const [all, setAll] = useState(false);
+  const lines = all ? job.tape : job.tape.slice(0, SHOWN_AT_FIRST);
+  return (
+    <section aria-label="On the tape" className="px-5 py-2">
+      <h2 className="wide flex min-h-11 items-center justify-between gap-2 text-[16px] font-semibold">
+        On the tape
+        <span className="flex gap-3 text-[15px] font-normal">
+          <button
+            type="button"
+            disabled={!job.canUndo || working}
+            aria-keyshortcuts="z"
+            onClick={() => actions.undo()}
+            className="min-h-11 disabled:opacity-50"
+          >
+            Undo
+            <Key name="Z" />
+          </button>
+        </span>
+      </h2>
+      {noting ? (
+        <form
+          className="mb-2 flex flex-col gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void send((stamp, params) =>
+              api.POST("/api/jobs/{id}/notes", { params, body: { ...stamp, text: note } }),
+            ).then((done) => {
+              if (done !== null) {
+                setNote("");
+                onNoting(false);
+              }
+            });
+          }}
+        >
+          <textarea
+            autoFocus
+            rows={2}
+            maxLength={2000}
+            aria-label="Note"
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === "Escape") onNoting(false);
+              if (e.key === "Enter" && !e.shiftKey) {
+                e.preventDefault();
+                e.currentTarget.form?.requestSubmit();
+              }
+            }}
+            className="rounded-md border-[1.5px] border-line-strong bg-white px-2 py-1.5 text-[16px]"
+          />
+          <div className="flex gap-2">
+            <Button strong type="submit" disabled={note.trim() === "" || working}>
+              Write
+            </Button>
+            <Button onClick={() => onNoting(false)}>Not now</Button>
+          </div>
+        </form>
+      ) : (
+        <Button shortcut="N" className="mb-2 w-full" onClick={() => onNoting(true)}>
+          Write a note
+        </Button>
+      )}
+      {lines.length === 0 && (
+        <p className="text-[15px] text-mute">Nothing yet. The first reading is as found.</p>
+      )}
+      <ol className="text-[15px]">
+        {lines.map((line) => (
+          <li
+            key={line.seq}
+            className="group grid min-h-11 grid-cols-[3.4rem_1fr_auto] items-center gap-x-1 border-t border-line"
+          >
+            <time dateTime={line.at} className="text-[14px] leading-tight text-mute">
+              {clock(line.at, job.now)}
+            </time>
+            <span
+              className={`min-w-0 py-1 break-words ${line.undone || line.dropped ? "text-mute line-through" : ""}`}
+            >
+              <Fractions text={line.text} />
+              {line.doubt === "surprising" && (
+                <em className="block text-rust not-italic">in doubt: measure again</em>
+              )}
+              {line.doubt === "off-pitch" && (
+                <span className="block text-rust">
+                  void: not retuned{" "}
+                  <button
+                    type="button"
+                    className="min-h-11 font-semibold underline"
+                    onClick={() =>
+                      void send((stamp, params) =>
+                        api.POST("/api/jobs/{id}/readings/kept", {
+                          params,
+                          body: { ...stamp, event: line.seq },
+                        }),
+                      )
+                    }
+                  >
+                    It was at pitch
+                  </button>
+                </span>
+              )}
+            </span>
+            <button
+              type="button"
+              disabled={working}
+              aria-label={`${line.undone ? "Bring back" : "Undo"}: ${line.text}`}
+              onClick={() => (line.undone ? actions.redo(line.seq) : actions.undo(line.seq))}
+              className="min-h-11 min-w-11 text-[17px] text-mute hover:text-ink"
+            >
+              {line.undone ? "↷" : "↶"}
+            </button>
+          </li>
+        ))}
+      </ol>
+      {!all && job.tape.length > SHOWN_AT_FIRST && (
+        <Button className="mt-2 w-full" onClick={() => setAll(true)}>
+          Show all {job.tape.length} lines
+        </Button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+import "./index.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { UnitProvider } from "./app/unit";
+import { BenchPage } from "./bench/BenchPage";
+import { NewJobPage } from "./intake/NewJobPage";
+import { JobPage } from "./job/JobPage";
+import { NotFound } from "./app/NotFound";
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
+const root = document.getElementById("root");
+if (root === null) throw new Error("the page has no root");
+
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <UnitProvider>
+        <BrowserRouter>
+          <Routes>
+            <Route path="/" element={<BenchPage />} />
+            <Route path="/new" element={<NewJobPage />} />
+            <Route path="/jobs/:id" element={<JobPage />} />
+            <Route path="*" element={<NotFound />} />
+          </Routes>
+        </BrowserRouter>
+      </UnitProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

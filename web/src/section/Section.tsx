@@ -1,0 +1,166 @@
+import { useEffect, useRef, useState } from "react";
+import {
+  between,
+  bridge,
+  glow,
+  heldLine,
+  HEIGHT,
+  heightsOf,
+  labelled,
+  neckCurve,
+  scaleFor,
+  silhouette,
+  stringPath,
+  WIDTH,
+  type Heights,
+  type SectionData,
+} from "./drawing";
+
+const MOTION_MS = 450;
+
+/** Moves from the last drawn heights to the new ones, unless motion is unwanted. */
+function useMoving(target: Heights): Heights {
+  const [shown, setShown] = useState(target);
+  const drawn = useRef(target);
+  const goal = useRef(target);
+  const frame = useRef(0);
+  useEffect(() => {
+    if (same(goal.current, target)) return;
+    goal.current = target;
+    cancelAnimationFrame(frame.current);
+    const begin = drawn.current;
+    const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+    const start = performance.now();
+    const step = (time: number) => {
+      const share = still ? 1 : Math.min(1, Math.max(0, (time - start) / MOTION_MS));
+      drawn.current = between(begin, target, share * share * (3 - 2 * share));
+      setShown(drawn.current);
+      if (share < 1) frame.current = requestAnimationFrame(step);
+    };
+    frame.current = requestAnimationFrame(step);
+  });
+  useEffect(() => () => cancelAnimationFrame(frame.current), []);
+  return shown;
+}
+
+function same(a: Heights, b: Heights): boolean {
+  return (
+    a.nut === b.nut &&
+    a.saddle === b.saddle &&
+    a.crowns.length === b.crowns.length &&
+    a.crowns.every((c, i) => c === b.crowns[i])
+  );
+}
+
+const TONE: Record<string, string> = {
+  in: "#1C6B58",
+  high: "#9C3B1B",
+  low: "#9C3B1B",
+  "cannot-tell": "#16201E",
+  stale: "#5C6964",
+};
+
+const SIGN: Record<string, string> = {
+  in: "in band",
+  high: "▲ too much",
+  low: "▼ too little",
+  "cannot-tell": "? cannot tell",
+  stale: "expected, read again",
+};
+
+/** The instrument as a dark silhouette against the lamp, heights greatly exaggerated, true to the estimate. */
+export function Section({ section, unitSuffix }: { section: SectionData; unitSuffix: string }) {
+  const s = scaleFor(section);
+  const heights = useMoving(heightsOf(section));
+  const after = section.after;
+  const relief = section.dimensions.find((d) => d.kind === "relief");
+  const description =
+    relief === undefined
+      ? `Side view of the neck under string ${section.string} ${section.stringName}. Nothing is read yet.`
+      : `Side view of the neck under string ${section.string} ${section.stringName}: relief ${relief.text} ${unitSuffix} at fret ${relief.fret}.`;
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={description}
+      className="block w-full"
+      style={{ minHeight: 150 }}
+      preserveAspectRatio="xMidYMid slice"
+    >
+      <defs>
+        <linearGradient id="lamp" x1="0" y1="0" x2="0" y2="1">
+          <stop offset="0" stopColor="#E9EDE6" />
+          <stop offset=".55" stopColor="#FFF3C9" />
+          <stop offset="1" stopColor="#FFE49A" />
+        </linearGradient>
+      </defs>
+      <rect width={WIDTH} height={HEIGHT} fill="url(#lamp)" />
+      <path
+        d={glow(section, heights, s)}
+        fill="#FFFBEA"
+        opacity={section.stringKnown ? 0.75 : 0.4}
+      />
+      {after !== undefined && (
+        <g fill="none" stroke="#3A4C9A" strokeWidth="2" strokeDasharray="7 5">
+          <path d={neckCurve(section, after.crowns, s)} />
+        </g>
+      )}
+      <path d={silhouette(section, heights, s)} fill="#16201E" />
+      <path d={bridge(section, heights.saddle, s)} fill="#16201E" />
+      {section.stringKnown ? (
+        <path d={stringPath(heights, s)} fill="none" stroke="#16201E" strokeWidth="3.2" />
+      ) : (
+        <path
+          d={heldLine(section, heights, s)}
+          fill="none"
+          stroke="#16201E"
+          strokeWidth={relief === undefined ? 1.6 : 2.6}
+          strokeDasharray={relief === undefined ? "2 6" : undefined}
+        />
+      )}
+      {section.frets
+        .filter((f) => labelled(f.fret, section))
+        .map((f) => (
+          <text
+            key={f.fret}
+            x={s.x(f.x)}
+            y={246}
+            textAnchor="middle"
+            fontSize={relief?.fret === f.fret ? 16 : 13}
+            fontWeight={relief?.fret === f.fret ? 750 : 550}
+            fill={relief?.fret === f.fret ? "#FFE49A" : "#A9B8B1"}
+          >
+            {f.fret}
+          </text>
+        ))}
+      {section.dimensions.map((d) => {
+        const x = s.x(section.frets.find((f) => f.fret === d.fret)?.x ?? 0);
+        const tone = TONE[d.verdict] ?? "#16201E";
+        return (
+          <g key={d.kind}>
+            <line x1={x} x2={x} y1={s.y(d.y0)} y2={s.y(d.y1)} stroke={tone} strokeWidth="5" />
+            <text
+              x={x - 14}
+              y={s.y(0) - 12}
+              textAnchor="end"
+              fontSize="30"
+              fontWeight="700"
+              fill={tone}
+            >
+              {d.text}
+            </text>
+            <text x={x - 6} y={s.y(d.y1) - 12} fontSize="16" fontWeight="560" fill={tone}>
+              {unitSuffix} {d.label}
+              {d.verdict === "in" ? ", in band" : ` ${SIGN[d.verdict] ?? ""}`}
+            </text>
+          </g>
+        );
+      })}
+      <text x="64" y="30" fontSize="17" fontWeight="620" fill="#2B3834">
+        Under string {section.string} {section.stringName}, heights greatly exaggerated
+        {after === undefined ? "" : ". "}
+        {after !== undefined && <tspan fill="#3A4C9A">Dashed: expected after the next move</tspan>}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,134 @@
+import type { Schemas } from "../app/api";
+
+export type SectionData = Schemas["SectionView"];
+
+/** The picture's own measures, in its user units. */
+export const WIDTH = 1280;
+export const HEIGHT = 252;
+const NUT_X = 44;
+const SADDLE_X = 1229;
+/** The line through the crowns of fret 1 and the joint lies here. */
+const CHORD_Y = 178;
+/** … and here while only relief is known, so that the dip has room. */
+const RELIEF_CHORD_Y = 142;
+const HIGHEST_Y = 26;
+/** Heights are drawn this much larger than lengths at most: user units per mm. */
+const MOST_PER_MM = 44;
+/** While only relief is known there is no open string to make room for. */
+const MOST_PER_MM_RELIEF = 105;
+const DEEPEST = 52;
+const FRET_FOOT = 38;
+
+/** The heights that move when the setup changes; everything else stands still. */
+export interface Heights {
+  crowns: readonly number[];
+  nut: number;
+  saddle: number;
+}
+
+export interface Scale {
+  x: (mm: number) => number;
+  y: (mm: number) => number;
+}
+
+/** Lengths to fit the width, heights exaggerated as far as string or neck allow. */
+export function scaleFor(section: SectionData): Scale {
+  const perMmX = (SADDLE_X - NUT_X) / section.saddleX;
+  const highest = Math.max(section.saddleY, section.after?.saddleY ?? 0, 1);
+  const deepest = Math.max(0.1, ...section.frets.map((f) => Math.abs(f.y)));
+  const perMmY = section.stringKnown
+    ? Math.min(MOST_PER_MM, (CHORD_Y - HIGHEST_Y) / highest)
+    : Math.min(MOST_PER_MM_RELIEF, DEEPEST / deepest);
+  const chord = section.stringKnown ? CHORD_Y : RELIEF_CHORD_Y;
+  return { x: (mm) => NUT_X + mm * perMmX, y: (mm) => chord - mm * perMmY };
+}
+
+export function heightsOf(section: SectionData): Heights {
+  return { crowns: section.frets.map((f) => f.y), nut: section.nutY, saddle: section.saddleY };
+}
+
+/** Heights between two setups; 0 is the first, 1 the second. */
+export function between(from: Heights, to: Heights, share: number): Heights {
+  const mix = (a: number, b: number) => a * (1 - share) + b * share;
+  return {
+    crowns: to.crowns.map((c, i) => mix(from.crowns[i] ?? c, c)),
+    nut: mix(from.nut, to.nut),
+    saddle: mix(from.saddle, to.saddle),
+  };
+}
+
+const p = (x: number, y: number) => `${x.toFixed(1)},${y.toFixed(1)}`;
+
+/** The dark side silhouette: headstock side, nut, board with its frets, end of the board, body. */
+export function silhouette(section: SectionData, heights: Heights, s: Scale): string {
+  const nutTop = section.stringKnown ? s.y(heights.nut) : s.y(heights.crowns[0] ?? 0) - 14;
+  const boardAt = (i: number) => s.y(heights.crowns[i] ?? 0) + FRET_FOOT;
+  const d = [`M-8,${HEIGHT + 2} L-8,${boardAt(0).toFixed(1)}`];
+  d.push(
+    `L${p(28, boardAt(0))} L${p(28, nutTop - 9)} L${p(NUT_X, nutTop)} L${p(NUT_X, boardAt(0))}`,
+  );
+  section.frets.forEach((fret, i) => {
+    const x = s.x(fret.x);
+    const top = s.y(heights.crowns[i] ?? 0);
+    const foot = boardAt(i);
+    d.push(`L${p(x - 5, foot)} Q${p(x - 4, top)} ${p(x, top)} Q${p(x + 4, top)} ${p(x + 5, foot)}`);
+  });
+  const last = section.frets.at(-1);
+  const end = last === undefined ? NUT_X : s.x(last.x) + 26;
+  d.push(
+    `L${p(end, boardAt(section.frets.length - 1))} L${p(end, 240)} L1288,240 L1288,${HEIGHT + 2} Z`,
+  );
+  return d.join(" ");
+}
+
+/** The bridge with its saddle under the string; while the string is unknown only its place is shown. */
+export function bridge(section: SectionData, saddleY: number, s: Scale): string {
+  const y = section.stringKnown ? s.y(saddleY) : 96;
+  return `M1203,242 L1203,${(y + 32).toFixed(1)} L1215,${(y + 9).toFixed(1)} Q1229,${(y - 2).toFixed(1)} 1241,${(y + 9).toFixed(1)} L1263,${(y + 36).toFixed(1)} L1263,242 Z`;
+}
+
+/** The string held down at two frets, or the straightedge that rests there. */
+export function heldLine(section: SectionData, heights: Heights, s: Scale): string {
+  const at = (fret: number) => {
+    const i = section.frets.findIndex((f) => f.fret === fret);
+    return i < 0
+      ? p(NUT_X, s.y(heights.crowns[0] ?? 0))
+      : p(s.x(section.frets[i]?.x ?? 0), s.y(heights.crowns[i] ?? 0));
+  };
+  return `M${at(section.heldLow)} L${at(section.heldHigh)}`;
+}
+
+/** The string from slot floor to saddle, with its ends falling away behind. */
+export function stringPath(heights: Heights, s: Scale): string {
+  const nut = s.y(heights.nut);
+  const saddle = s.y(heights.saddle);
+  return `M-8,${(nut + 44).toFixed(1)} L${p(NUT_X, nut)} L${p(SADDLE_X, saddle)} L1288,${(saddle + 92).toFixed(1)}`;
+}
+
+/** Where the light comes through: under the open string, or under the held one while only relief is known. */
+export function glow(section: SectionData, heights: Heights, s: Scale): string {
+  const held = section.frets
+    .map((f, i) => ({ fret: f.fret, point: p(s.x(f.x), s.y(heights.crowns[i] ?? 0)) }))
+    .filter((f) => section.stringKnown || (f.fret >= section.heldLow && f.fret <= section.heldHigh))
+    .map((f) => f.point);
+  const open = section.stringKnown
+    ? [p(SADDLE_X, s.y(heights.saddle)), p(NUT_X, s.y(heights.nut))]
+    : [];
+  return `M${[...held, ...open].join(" L")} Z`;
+}
+
+/** The crowns up to the joint joined by a line: the neck curve. */
+export function neckCurve(section: SectionData, crowns: readonly number[], s: Scale): string {
+  return section.frets
+    .filter((f) => f.fret <= section.bodyJointFret)
+    .map((f, i) => `${i === 0 ? "M" : "L"}${p(s.x(f.x), s.y(crowns[i] ?? 0))}`)
+    .join(" ");
+}
+
+/** Fret numbers worth a label. */
+export function labelled(fret: number, section: SectionData): boolean {
+  const marked = [1, 3, 5, 7, 9, 12, 15, 17, 19, 21, 24].includes(fret);
+  const measured = section.dimensions.some((d) => d.fret === fret);
+  const close = section.dimensions.some((d) => Math.abs(d.fret - fret) === 1) && fret > 12;
+  return measured || fret === section.bodyJointFret || (marked && !close);
+}

@@ -1,0 +1,33 @@
+import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import type { ReactNode } from "react";
+import { Button } from "./controls";
+
+/** A sheet over the page for settings and for the end of a job; never for ordinary work. */
+export function Panel({
+  open,
+  title,
+  onClose,
+  children,
+}: {
+  open: boolean;
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-20">
+      <div className="fixed inset-0 bg-ink/55" aria-hidden="true" />
+      <div className="fixed inset-0 flex items-start justify-center overflow-y-auto p-4 pt-14">
+        <DialogPanel className="w-full max-w-2xl border-t-4 border-lamp-deep bg-bench p-6">
+          <div className="mb-4 flex items-center justify-between gap-4">
+            <DialogTitle className="wide text-[22px] font-bold">{title}</DialogTitle>
+            <Button onClick={onClose} shortcut="Esc">
+              Back
+            </Button>
+          </div>
+          {children}
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
