@@ -87,11 +87,13 @@ export function jobActions(
     }
   };
   const undoing = (path: "undo" | "redo") => (event?: number) =>
-    void send((stamp, params) =>
-      api.POST(`/api/jobs/{id}/${path}`, {
-        params,
-        body: event === undefined ? stamp : { ...stamp, event },
-      }),
+    void send(
+      (stamp, params) =>
+        api.POST(`/api/jobs/{id}/${path}`, {
+          params,
+          body: event === undefined ? stamp : { ...stamp, event },
+        }),
+      true,
     );
   return {
     primaryLabel:

@@ -10,9 +10,13 @@ interface Stamp {
 
 type Answering = Promise<{ data?: JobView; error?: unknown; response: Response }>;
 
-/** Sends one addition to a job; the stamp says what this window had seen. */
+/**
+ * Sends one addition to a job; the stamp says what this window had seen. While one is under way another is not sent, for a
+ * move pressed twice was made once; unless it says that it can wait its turn, as undo does.
+ */
 export type Send = (
   request: (stamp: Stamp, where: { path: { id: number }; query: { unit: string } }) => Answering,
+  waits?: boolean,
 ) => Promise<JobView | null>;
 
 /** A job as the server has it, additions to it, and news from other windows. */
@@ -21,7 +25,7 @@ export function useJob(id: number) {
   const queries = useQueryClient();
   const [problem, setProblem] = useState<Problem | null>(null);
   const [news, setNews] = useState(false);
-  const busy = useRef(false);
+  const under = useRef<Promise<JobView | null> | null>(null);
   const [working, setWorking] = useState(false);
   const where = { path: { id }, query: { unit } };
   const job = useQuery({
@@ -37,7 +41,7 @@ export function useJob(id: number) {
   useEffect(() => {
     const stream = new EventSource(`/api/jobs/${id}/stream`);
     stream.addEventListener("seq", (event: MessageEvent<string>) => {
-      if (busy.current || seq.current === 0 || Number(event.data) <= seq.current) return;
+      if (under.current !== null || seq.current === 0 || Number(event.data) <= seq.current) return;
       setNews(true);
       void queries.invalidateQueries({ queryKey: ["job", id] });
     });
@@ -45,30 +49,35 @@ export function useJob(id: number) {
   }, [id, queries]);
 
   const send: Send = useCallback(
-    async (request) => {
-      if (busy.current) return null;
-      busy.current = true;
-      setWorking(true);
-      setProblem(null);
-      setNews(false);
-      try {
-        const done = await answer(
-          request({ after: seq.current, key: requestKey() }, { path: { id }, query: { unit } }),
-        );
-        seq.current = done.seq;
-        queries.setQueryData(["job", id, unit], done);
-        void queries.invalidateQueries({ queryKey: ["bench"] });
-        return done;
-      } catch (error) {
-        const told = error instanceof Problem ? error : new Problem(0, String(error));
-        setProblem(told);
-        if (told.code === "changed-meanwhile")
-          await queries.invalidateQueries({ queryKey: ["job", id] });
-        return null;
-      } finally {
-        busy.current = false;
-        setWorking(false);
-      }
+    async (request, waits = false) => {
+      if (under.current !== null && !waits) return null;
+      while (under.current !== null) await under.current;
+      const post = async () => {
+        setWorking(true);
+        setProblem(null);
+        setNews(false);
+        try {
+          const done = await answer(
+            request({ after: seq.current, key: requestKey() }, { path: { id }, query: { unit } }),
+          );
+          seq.current = done.seq;
+          queries.setQueryData(["job", id, unit], done);
+          void queries.invalidateQueries({ queryKey: ["bench"] });
+          return done;
+        } catch (error) {
+          const told = error instanceof Problem ? error : new Problem(0, String(error));
+          setProblem(told);
+          if (told.code === "changed-meanwhile")
+            await queries.invalidateQueries({ queryKey: ["job", id] });
+          return null;
+        } finally {
+          under.current = null;
+          setWorking(false);
+        }
+      };
+      const running = post();
+      under.current = running;
+      return running;
     },
     [id, unit, queries],
   );

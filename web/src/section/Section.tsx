@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, useSyncExternalStore } from "react";
 import {
   between,
   bridge,
@@ -43,6 +43,19 @@ function useMoving(target: Heights): Heights {
   return shown;
 }
 
+/** Lettering is enlarged where the picture is small. */
+function useLettering(): number {
+  const small = useSyncExternalStore(
+    (changed) => {
+      const query = window.matchMedia("(max-width: 1000px)");
+      query.addEventListener("change", changed);
+      return () => query.removeEventListener("change", changed);
+    },
+    () => window.matchMedia("(max-width: 1000px)").matches,
+  );
+  return small ? 1.5 : 1;
+}
+
 function same(a: Heights, b: Heights): boolean {
   return (
     a.nut === b.nut &&
@@ -73,6 +86,7 @@ export function Section({ section, unitSuffix }: { section: SectionData; unitSuf
   const s = scaleFor(section);
   const heights = useMoving(heightsOf(section));
   const after = section.after;
+  const letter = useLettering();
   const relief = section.dimensions.find((d) => d.kind === "relief");
   const description =
     relief === undefined
@@ -126,13 +140,29 @@ export function Section({ section, unitSuffix }: { section: SectionData; unitSuf
             x={s.x(f.x)}
             y={246}
             textAnchor="middle"
-            fontSize={relief?.fret === f.fret ? 16 : 13}
+            fontSize={(relief?.fret === f.fret ? 16 : 13) * letter}
             fontWeight={relief?.fret === f.fret ? 750 : 550}
             fill={relief?.fret === f.fret ? "#FFE49A" : "#A9B8B1"}
           >
             {f.fret}
           </text>
         ))}
+      {relief === undefined && (
+        <text
+          x={
+            (s.x(section.frets[0]?.x ?? 0) +
+              s.x(section.frets[section.bodyJointFret - 1]?.x ?? 0)) /
+            2
+          }
+          y={s.y(0) - 16}
+          textAnchor="middle"
+          fontSize={20 * letter}
+          fontWeight="600"
+          fill="#46534E"
+        >
+          relief not read yet
+        </text>
+      )}
       {section.dimensions.map((d) => {
         const x = s.x(section.frets.find((f) => f.fret === d.fret)?.x ?? 0);
         const tone = TONE[d.verdict] ?? "#16201E";
@@ -143,20 +173,20 @@ export function Section({ section, unitSuffix }: { section: SectionData; unitSuf
               x={x - 14}
               y={s.y(0) - 12}
               textAnchor="end"
-              fontSize="30"
+              fontSize={30 * letter}
               fontWeight="700"
               fill={tone}
             >
               {d.text}
             </text>
-            <text x={x - 6} y={s.y(d.y1) - 12} fontSize="16" fontWeight="560" fill={tone}>
+            <text x={x - 6} y={s.y(d.y1) - 12} fontSize={16 * letter} fontWeight="560" fill={tone}>
               {unitSuffix} {d.label}
               {d.verdict === "in" ? ", in band" : ` ${SIGN[d.verdict] ?? ""}`}
             </text>
           </g>
         );
       })}
-      <text x="64" y="30" fontSize="17" fontWeight="620" fill="#2B3834">
+      <text x="64" y="32" fontSize={17 * letter} fontWeight="620" fill="#2B3834">
         Under string {section.string} {section.stringName}, heights greatly exaggerated
         {after === undefined ? "" : ". "}
         {after !== undefined && <tspan fill="#3A4C9A">Dashed: expected after the next move</tspan>}

@@ -64,6 +64,12 @@ public final class RunningBarytone implements AutoCloseable {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    public Answer put(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     private Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());

@@ -106,7 +106,11 @@ final class JobViewer {
     }
 
     private JobView.SectionView section(int string) {
-        StringState likely = state.estimate().likely(string);
+        StringState estimated = state.estimate().likely(string);
+        // an unread neck is drawn straight: nothing is known of its bow
+        StringState likely = state.lastRelief(string).isPresent()
+                ? estimated
+                : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
         Chord chord = new Chord(line, spec.bodyJointFret(), likely.curvature());
         List<JobView.FretPoint> frets = IntStream.rangeClosed(1, spec.frets())
                 .mapToObj(n -> new JobView.FretPoint(n, line.scale().crown(n), chord.above(n)))

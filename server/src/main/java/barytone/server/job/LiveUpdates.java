@@ -1,10 +1,13 @@
 package barytone.server.job;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -14,6 +17,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Tells every open window of a job that something was added. */
 @Component
 class LiveUpdates {
+    private static final Logger LOG = LoggerFactory.getLogger(LiveUpdates.class);
     private static final long NO_TIMEOUT = 0;
 
     private final Map<Long, Set<SseEmitter>> windows = new ConcurrentHashMap<>();
@@ -47,8 +51,16 @@ class LiveUpdates {
         }
     }
 
-    @PreDestroy
+    /** Ends the streams before the server stops, or it would wait for windows that never leave. */
+    @EventListener(ContextClosedEvent.class)
     void close() {
-        windows.values().forEach(all -> all.forEach(SseEmitter::complete));
+        windows.values()
+                .forEach(all -> all.forEach(window -> {
+                    try {
+                        window.complete();
+                    } catch (IllegalStateException alreadyGone) {
+                        LOG.debug("a window had left already", alreadyGone);
+                    }
+                }));
     }
 }

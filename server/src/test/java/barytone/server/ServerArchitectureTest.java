@@ -1,0 +1,37 @@
+package barytone.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "barytone", importOptions = ImportOption.DoNotIncludeTests.class)
+class ServerArchitectureTest {
+    @ArchTest
+    static final ArchRule THE_CORE_KNOWS_NO_SERVER = noClasses()
+            .that()
+            .resideInAPackage("barytone.core..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("barytone.server..");
+
+    @ArchTest
+    static final ArchRule CAPABILITIES_DO_NOT_REACH_INTO_EACH_OTHER =
+            slices().matching("barytone.server.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_LEAVE_SQL_TO_OTHERS = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Controller")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.jooq..");
+
+    @ArchTest
+    static final ArchRule A_CAPABILITY_SHOWS_NO_MORE_THAN_IT_MUST =
+            classes().that().haveSimpleNameEndingWith("Controller").should().bePackagePrivate();
+}

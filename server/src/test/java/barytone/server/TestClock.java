@@ -1,0 +1,32 @@
+package barytone.server;
+
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.concurrent.atomic.AtomicReference;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+
+/** A clock that stands until it is moved, so that waits can be tested without waiting. Given to the application as a source. */
+public class TestClock {
+    private static final AtomicReference<Instant> NOW = new AtomicReference<>(Instant.EPOCH);
+
+    public static void set(Instant now) {
+        NOW.set(now);
+    }
+
+    public static void pass(Duration time) {
+        NOW.updateAndGet(now -> now.plus(time));
+    }
+
+    @Bean
+    @Primary
+    Clock steppedClock() {
+        Clock clock = mock(Clock.class);
+        when(clock.instant()).thenAnswer(call -> NOW.get());
+        return clock;
+    }
+}

@@ -1,0 +1,69 @@
+package barytone.server.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium without a monitor, and what every page of it must not do. */
+final class Browsing implements AutoCloseable {
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    private final List<String> troubles = new ArrayList<>();
+    private final String base;
+
+    Browsing(String base) {
+        this.base = base;
+    }
+
+    /** A new window of its own, at a bench monitor's size. */
+    Page page(String path) {
+        return page(path, 1280, 800);
+    }
+
+    Page page(String path, int width, int height) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL(base)
+                .setViewportSize(width, height)
+                .setReducedMotion(ReducedMotion.REDUCE)
+                .setTimezoneId("UTC"));
+        context.setDefaultTimeout(10_000);
+        Page page = context.newPage();
+        page.onPageError(troubles::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith(base) && !request.url().startsWith("data:"))
+                troubles.add("asked outside: " + request.url());
+        });
+        page.navigate(path);
+        return page;
+    }
+
+    /** Errors of pages and requests to anywhere but the application. */
+    List<String> troubles() {
+        return troubles;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,70 @@
+package barytone.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * Makes the pictures of the main views from the demo data ({@code ./barytone shots}). Not part of the tests: its name keeps
+ * it out of an ordinary run.
+ */
+class Screenshots {
+    private static final Path FOLDER = Path.of("..", System.getProperty("shots", "target/shots"));
+
+    @Test
+    void mainViews(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
+        try (RunningBarytone app = RunningBarytone.in(
+                        data, List.of(TestClock.class), "--springdoc.api-docs.enabled=false", "--barytone.demo=true");
+                Browsing browsing = new Browsing(app.base())) {
+            Page bench = browsing.page("/");
+            assertThat(bench.getByText("On the bench")).isVisible();
+            shot(bench, "bench");
+
+            shot(job(browsing, "Cormorant", 1280, 800), "job-next-move");
+            Page tablet = job(browsing, "Bittern", 820, 1180);
+            shot(tablet, "job-settling-tablet");
+
+            Page intake = browsing.page("/new");
+            assertThat(intake.getByLabel("Name on the ticket")).isVisible();
+            intake.getByLabel("Kind").selectOption("MANDOLIN");
+            intake.getByLabel("Name on the ticket").fill("Mandolin “Dunlin”");
+            shot(intake, "intake");
+
+            Page target = job(browsing, "Cormorant", 1280, 800);
+            target.keyboard().press("t");
+            assertThat(target.getByText("Use these bands")).isVisible();
+            shot(target, "target");
+
+            Page closed = job(browsing, "Turnstone", 1280, 800);
+            shot(closed, "job-closed");
+
+            Page leaves = job(browsing, "Eider", 1280, 800);
+            leaves.getByLabel("Leaf 0.18 mm: not tried").click();
+            leaves.getByLabel("Leaf 0.23 mm: not tried").click();
+            leaves.getByLabel("Leaf 0.23 mm: free").click();
+            leaves.getByLabel("Leaf 0.23 mm: touches").click();
+            leaves.getByLabel("Leaf 0.18 mm: not tried").click();
+            shot(leaves, "job-first-reading");
+        }
+    }
+
+    private static Page job(Browsing browsing, String name, int width, int height) {
+        Page page = browsing.page("/", width, height);
+        page.getByText(name).click();
+        assertThat(page.getByTestId("headline")).isVisible();
+        return page;
+    }
+
+    private static void shot(Page page, String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
