@@ -121,6 +121,7 @@ class ReliefJobWalkTest {
         page.keyboard().press("b");
         assertThat(page.getByText("Two-post electric “Sanderling”")).isVisible();
         page.getByText("Two-post electric “Sanderling”").click();
+        assertThat(headline(page)).hasText("Closed");
         page.keyboard().press("d");
         assertThat(headline(page)).hasText("Relief is in its band");
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
