@@ -388,6 +388,294 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lengths/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lengths/show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["show"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/barrel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["barrel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/intonation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["intonation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/leaves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leaves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["length"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/neck-shim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["neckShim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/nut-slots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nutSlots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/paired-saddle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pairedSaddle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["relief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/saddle-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saddleChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/tension": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tension"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/two-post": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["twoPost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -398,6 +686,20 @@ export interface components {
             /** Format: int64 */
             event: number;
             key: string;
+        };
+        ActionGiven: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            value: number;
+        };
+        ActionTold: {
+            /** Format: double */
+            capo1: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            open: number;
         };
         AdviceView: {
             caution?: string;
@@ -417,12 +719,52 @@ export interface components {
             /** Format: double */
             saddleY: number;
         };
+        BarrelAsked: {
+            screws: number[];
+            strings: components["schemas"]["NeedGiven"][];
+            /** Format: double */
+            threadPitch: number;
+        };
+        BarrelTold: {
+            screws: components["schemas"]["Support"][];
+        };
         BenchView: {
             closed: components["schemas"]["JobCard"][];
             demo: boolean;
             /** Format: date-time */
             now: string;
             open: components["schemas"]["JobCard"][];
+        };
+        CentsGiven: {
+            /** Format: double */
+            cents: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            weight?: number;
+        };
+        ClearanceAsked: {
+            action: components["schemas"]["ActionGiven"];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: double */
+            compensation: number;
+            /** Format: double */
+            force: number;
+            /** Format: int32 */
+            frets: number;
+            /** Format: double */
+            nutSlotHeight?: number;
+            /** Format: double */
+            pluck: number;
+            relief: components["schemas"]["ReliefGiven"];
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            tension: number;
+        };
+        ClearanceTold: {
+            frets: components["schemas"]["MarginTold"][];
         };
         ClosingRow: {
             found: string;
@@ -474,6 +816,12 @@ export interface components {
             scaleLength: string;
             tuning: string;
         };
+        FretCents: {
+            /** Format: double */
+            cents: number;
+            /** Format: int32 */
+            fret: number;
+        };
         FretPoint: {
             /** Format: int32 */
             fret: number;
@@ -506,6 +854,11 @@ export interface components {
             heldLow: number;
             label: string;
         };
+        HabitGiven: {
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+        };
         HabitView: {
             board: boolean;
             flat: boolean;
@@ -534,6 +887,22 @@ export interface components {
             rod: "SINGLE" | "DOUBLE" | "NONE";
             scaleLength: string;
             tuning: string;
+        };
+        IntonationAsked: {
+            /** Format: double */
+            compensation: number;
+            readings: components["schemas"]["CentsGiven"][];
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            threadPitch?: number;
+        };
+        IntonationTold: {
+            residuals: components["schemas"]["FretCents"][];
+            /** Format: double */
+            saddleBack: number;
+            /** Format: double */
+            turns?: number;
         };
         JobCard: {
             complaint: string;
@@ -610,6 +979,61 @@ export interface components {
             /** Format: double */
             touches?: number;
         };
+        LeavesAsked: {
+            /** Format: int32 */
+            most?: number;
+            owned: number[];
+            /** Format: double */
+            target: number;
+        };
+        LeavesTold: {
+            /** Format: double */
+            error: number;
+            leaves: number[];
+            /** Format: double */
+            total: number;
+        };
+        LengthAsked: {
+            text: string;
+            unit?: string;
+        };
+        LengthTold: {
+            /** Format: double */
+            in64: number;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            thou: number;
+        };
+        MarginTold: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: int32 */
+            hits: number;
+            /** Format: double */
+            margin: number;
+        };
+        NeckShimAsked: {
+            /** Format: double */
+            bodyEdge: number;
+            /** Format: double */
+            heelEnd: number;
+            /** Format: double */
+            saddle: number;
+            /** Format: double */
+            saddleChange: number;
+        };
+        NeckShimTold: {
+            thickEnd: string;
+            /** Format: double */
+            thickness: number;
+        };
+        NeedGiven: {
+            /** Format: double */
+            saddleChange: number;
+            /** Format: double */
+            z: number;
+        };
         NewJob: {
             complaint: string;
             instrument: components["schemas"]["Facts"];
@@ -624,10 +1048,82 @@ export interface components {
             key: string;
             text: string;
         };
+        NutGiven: {
+            /** Format: int32 */
+            fret?: number;
+            method: string;
+            /** Format: double */
+            value: number;
+        };
+        NutSlotsAsked: {
+            /** Format: double */
+            bassEdge: number;
+            gauges: number[];
+            rule: string;
+            /** Format: double */
+            trebleEdge: number;
+            /** Format: double */
+            width: number;
+        };
+        NutSlotsTold: {
+            centres: number[];
+        };
+        PairMember: {
+            /** Format: double */
+            cents12: number;
+            /** Format: double */
+            compensation: number;
+        };
+        PairedSaddleAsked: {
+            rule: string;
+            /** Format: double */
+            scaleLength: number;
+            strings: components["schemas"]["PairMember"][];
+        };
+        PairedSaddleTold: {
+            residuals: number[];
+            /** Format: double */
+            saddleBack: number;
+        };
         Plain: {
             /** Format: int64 */
             after: number;
             key: string;
+        };
+        PostsGiven: {
+            /** Format: double */
+            bass: number;
+            /** Format: double */
+            treble: number;
+        };
+        Pull: {
+            /** Format: double */
+            beforeTotal?: number;
+            /** Format: double */
+            reliefChange?: number;
+            /** Format: double */
+            reliefSd?: number;
+            strings: components["schemas"]["StringPull"][];
+            /** Format: double */
+            total: number;
+        };
+        PullAsked: {
+            beforeGauges?: string;
+            beforeTuning?: string;
+            gauges: string;
+            /** Format: double */
+            reference?: number;
+            scaleLength: string;
+            tuning: string;
+        };
+        ReadAsked: {
+            texts: string[];
+            unit: string;
+        };
+        ReadTold: {
+            /** Format: double */
+            mm?: number;
+            trouble?: string;
         };
         Reading: {
             /** Format: int64 */
@@ -638,6 +1134,25 @@ export interface components {
             string: number;
             sure?: boolean;
             text?: string;
+        };
+        ReliefAsked: {
+            as: components["schemas"]["HabitGiven"][];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+            /** Format: double */
+            reading: number;
+            /** Format: double */
+            scaleLength: number;
+        };
+        ReliefGiven: {
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+            /** Format: double */
+            value: number;
         };
         ReliefRow: {
             found?: string;
@@ -650,6 +1165,9 @@ export interface components {
             target: string;
             verdict: string;
             verdictText: string;
+        };
+        ReliefTold: {
+            readings: number[];
         };
         ReliefView: {
             equivalents: components["schemas"]["Equivalent"][];
@@ -684,6 +1202,26 @@ export interface components {
             /** Format: int32 */
             sixteenths: number;
         };
+        SaddleChangeAsked: {
+            /** Format: double */
+            compensation: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            threadPitch?: number;
+            /** Format: double */
+            to: number;
+        };
+        SaddleChangeTold: {
+            /** Format: double */
+            saddle: number;
+            /** Format: double */
+            turns?: number;
+        };
         SchoolView: {
             bass: string;
             label: string;
@@ -714,6 +1252,53 @@ export interface components {
             stringKnown: boolean;
             stringName: string;
         };
+        SetAsked: {
+            gauges: string;
+            name: string;
+        };
+        SetView: {
+            gauges: string;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: int32 */
+            strings: number;
+        };
+        SetupAsked: {
+            action: components["schemas"]["ActionGiven"];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: double */
+            compensation: number;
+            nut?: components["schemas"]["NutGiven"];
+            /** Format: double */
+            nutSlotHeight?: number;
+            relief: components["schemas"]["ReliefGiven"];
+            /** Format: double */
+            scaleLength: number;
+        };
+        SetupTold: {
+            actions: components["schemas"]["ActionTold"][];
+            /** Format: double */
+            nutOpen: number;
+            /** Format: double */
+            nutPressed2: number;
+            /** Format: double */
+            nutPressed3: number;
+            /** Format: double */
+            nutSlotHeight: number;
+            /** Format: double */
+            saddleHeight: number;
+        };
+        ShowAsked: {
+            lengths: number[];
+            turns: number[];
+            unit: string;
+        };
+        ShowTold: {
+            lengths: string[];
+            turns: string[];
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
@@ -725,6 +1310,22 @@ export interface components {
             /** Format: int32 */
             number: number;
             state: string;
+        };
+        StringPull: {
+            /** Format: double */
+            frequency: number;
+            gauge: string;
+            /** Format: double */
+            newtons: number;
+            note: string;
+            /** Format: int32 */
+            string: number;
+        };
+        Support: {
+            /** Format: double */
+            change: number;
+            /** Format: double */
+            turns: number;
         };
         TapeLine: {
             /** Format: date-time */
@@ -756,6 +1357,23 @@ export interface components {
             trebleHigh: string;
             trebleLow: string;
         };
+        TensionAsked: {
+            /** Format: double */
+            core?: number;
+            /** Format: double */
+            diameter: number;
+            /** Format: double */
+            frequency: number;
+            /** Format: double */
+            scaleLength: number;
+            wrap: string;
+        };
+        TensionTold: {
+            /** Format: double */
+            massPerLength: number;
+            /** Format: double */
+            tension: number;
+        };
         ToolChoice: {
             code: string;
             label: string;
@@ -768,6 +1386,17 @@ export interface components {
             seenFrom: string;
             /** Format: int32 */
             sixteenths: number;
+        };
+        TwoPostAsked: {
+            posts: components["schemas"]["PostsGiven"];
+            strings: components["schemas"]["NeedGiven"][];
+            /** Format: double */
+            threadPitch: number;
+        };
+        TwoPostTold: {
+            bass: components["schemas"]["Support"];
+            residuals: number[];
+            treble: components["schemas"]["Support"];
         };
         Undo: {
             /** Format: int64 */
@@ -1448,6 +2077,480 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KindView"][];
                 };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadTold"][];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShowAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShowTold"];
+                };
+            };
+        };
+    };
+    barrel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarrelAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarrelTold"];
+                };
+            };
+        };
+    };
+    clearance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearanceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceTold"];
+                };
+            };
+        };
+    };
+    intonation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IntonationAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntonationTold"];
+                };
+            };
+        };
+    };
+    leaves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeavesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeavesTold"];
+                };
+            };
+        };
+    };
+    length: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LengthTold"];
+                };
+            };
+        };
+    };
+    neckShim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckShimAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeckShimTold"];
+                };
+            };
+        };
+    };
+    nutSlots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NutSlotsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NutSlotsTold"];
+                };
+            };
+        };
+    };
+    pairedSaddle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairedSaddleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairedSaddleTold"];
+                };
+            };
+        };
+    };
+    relief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReliefAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReliefTold"];
+                };
+            };
+        };
+    };
+    saddleChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddleChangeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaddleChangeTold"];
+                };
+            };
+        };
+    };
+    setup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetupAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetupTold"];
+                };
+            };
+        };
+    };
+    tension: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TensionAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TensionTold"];
+                };
+            };
+        };
+    };
+    twoPost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPostAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoPostTold"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAsked"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    pull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PullAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pull"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

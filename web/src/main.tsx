@@ -7,6 +7,7 @@ import { UnitProvider } from "./app/unit";
 import { BenchPage } from "./bench/BenchPage";
 import { NewJobPage } from "./intake/NewJobPage";
 import { JobPage } from "./job/JobPage";
+import { ScratchPage } from "./scratch/ScratchPage";
 import { NotFound } from "./app/NotFound";
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
@@ -22,6 +23,8 @@ createRoot(root).render(
             <Route path="/" element={<BenchPage />} />
             <Route path="/new" element={<NewJobPage />} />
             <Route path="/jobs/:id" element={<JobPage />} />
+            <Route path="/scratch" element={<ScratchPage />} />
+            <Route path="/scratch/:sum" element={<ScratchPage />} />
             <Route path="*" element={<NotFound />} />
           </Routes>
         </BrowserRouter>

@@ -14,6 +14,12 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
       </Link>
       {children}
       <span className="flex-1" />
+      <Link
+        to="/scratch"
+        className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+      >
+        Scratch
+      </Link>
       <UnitSwitch />
       <button
         type="button"

@@ -15,6 +15,7 @@ type Card = Schemas["JobCard"];
 const KEYS: readonly HelpLine[] = [
   ["1 … 9", "open that job"],
   ["N", "take in an instrument"],
+  ["X", "scratch: a sum without a job"],
   ["U", "change the unit of every number"],
   ["?", "this help"],
 ];
@@ -36,6 +37,7 @@ export function BenchPage() {
   const open = bench.data?.open ?? [];
   const shortcuts: Shortcuts = {
     n: () => void navigate("/new"),
+    x: () => void navigate("/scratch"),
     u: next,
     "?": () => setHelp(true),
   };

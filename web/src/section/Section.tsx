@@ -82,7 +82,15 @@ const SIGN: Record<string, string> = {
 };
 
 /** The instrument as a dark silhouette against the lamp, heights greatly exaggerated, true to the estimate. */
-export function Section({ section, unitSuffix }: { section: SectionData; unitSuffix: string }) {
+export function Section({
+  section,
+  unitSuffix,
+  title,
+}: {
+  section: SectionData;
+  unitSuffix: string;
+  title?: string;
+}) {
   const s = scaleFor(section);
   const heights = useMoving(heightsOf(section));
   const after = section.after;
@@ -187,7 +195,8 @@ export function Section({ section, unitSuffix }: { section: SectionData; unitSuf
         );
       })}
       <text x="64" y="32" fontSize={17 * letter} fontWeight="620" fill="#2B3834">
-        Under string {section.string} {section.stringName}, heights greatly exaggerated
+        {title ??
+          `Under string ${section.string} ${section.stringName}, heights greatly exaggerated`}
         {after === undefined ? "" : ". "}
         {after !== undefined && <tspan fill="#3A4C9A">Dashed: expected after the next move</tspan>}
       </text>

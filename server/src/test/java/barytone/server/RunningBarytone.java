@@ -70,6 +70,10 @@ public final class RunningBarytone implements AutoCloseable {
                 .PUT(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE());
+    }
+
     private Answer send(HttpRequest.Builder request) {
         try {
             HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());

@@ -1,5 +1,6 @@
 package barytone.core.joblog;
 
+import barytone.core.estimate.Move;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
@@ -45,6 +46,9 @@ public sealed interface JobEvent {
 
     /** The rod did not want to turn. */
     record RodStiff() implements JobEvent {}
+
+    /** Any other change of the setup: a saddle screwed or sanded, a slot filed, strings or humidity changed. */
+    record Moved(Move move) implements JobEvent {}
 
     /** Brought back to pitch. */
     record Retuned() implements JobEvent {}

@@ -103,6 +103,11 @@ public final class JobReplay {
         switch (logged.event()) {
             case JobEvent.ReadingTaken e -> read(logged, e);
             case JobEvent.RodTurned e -> turn(logged, e);
+            case JobEvent.Moved e -> {
+                pass(logged.at());
+                if (beforeMoves == null) beforeMoves = estimate;
+                estimate = estimate.after(e.move());
+            }
             case JobEvent.Retuned ignored -> {
                 if (offPitchSince.isPresent()) estimate = estimate.after(new Move.Retuned());
                 offPitchSince = OptionalLong.empty();

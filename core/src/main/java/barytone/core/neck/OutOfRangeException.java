@@ -4,10 +4,19 @@ package barytone.core.neck;
 public final class OutOfRangeException extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
     private final String field;
+    private final String given;
+    private final String allowed;
 
     public OutOfRangeException(String field, String given, String allowed) {
         super(field + ": given " + given + "; allowed is " + allowed + ".");
         this.field = field;
+        this.given = given;
+        this.allowed = allowed;
+    }
+
+    /** The same for a field inside another. */
+    public OutOfRangeException inside(String outer) {
+        return new OutOfRangeException(outer + "." + field, given, allowed);
     }
 
     /** The name of the field as it is typed or sent. */

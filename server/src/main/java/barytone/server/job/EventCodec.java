@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.estimate.Move;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
 import barytone.core.reading.Gap;
@@ -26,6 +27,7 @@ class EventCodec {
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(GapMethod.class, MethodNames.class)
             .addMixIn(Gap.class, GapNames.class)
+            .addMixIn(Move.class, MoveNames.class)
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
@@ -40,6 +42,7 @@ class EventCodec {
         kinds.put("rod-other-way", JobEvent.RodTurnedOtherWay.class);
         kinds.put("rod-direction", JobEvent.RodDirectionLearned.class);
         kinds.put("rod-stiff", JobEvent.RodStiff.class);
+        kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);
         kinds.put("settling-skipped", JobEvent.SettlingSkipped.class);
         kinds.put("note", JobEvent.NoteWritten.class);
@@ -71,6 +74,20 @@ class EventCodec {
         @JsonSubTypes.Type(value = Gap.AtMost.class, name = "at-most"),
     })
     private interface GapNames {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Move.RodTurned.class, name = "rod-turned"),
+        @JsonSubTypes.Type(value = Move.SaddleScrewed.class, name = "saddle-screwed"),
+        @JsonSubTypes.Type(value = Move.SaddleMoved.class, name = "saddle-moved"),
+        @JsonSubTypes.Type(value = Move.SlotFiled.class, name = "slot-filed"),
+        @JsonSubTypes.Type(value = Move.SlotMoved.class, name = "slot-moved"),
+        @JsonSubTypes.Type(value = Move.TensionChanged.class, name = "tension-changed"),
+        @JsonSubTypes.Type(value = Move.Retuned.class, name = "retuned"),
+        @JsonSubTypes.Type(value = Move.Rested.class, name = "rested"),
+        @JsonSubTypes.Type(value = Move.HumidityChanged.class, name = "humidity-changed"),
+    })
+    private interface MoveNames {}
 
     String kind(JobEvent event) {
         return Objects.requireNonNull(NAMES.get(event.getClass()), () -> "no stored name for " + event.getClass());

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.estimate.Move;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.LoggedEvent;
@@ -8,6 +9,7 @@ import barytone.core.joblog.TakenReading;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,6 +75,7 @@ final class Tape {
             case JobEvent.RodDirectionLearned e ->
                 e.straightensAnticlockwise() ? "This rod straightens anticlockwise" : "This rod straightens clockwise";
             case JobEvent.RodStiff ignored -> "Rod stiff";
+            case JobEvent.Moved e -> moved(e.move());
             case JobEvent.Retuned ignored -> "Retuned, from below";
             case JobEvent.SettlingSkipped ignored -> "Did not wait for the neck to settle";
             case JobEvent.NoteWritten e -> e.text();
@@ -91,6 +94,20 @@ final class Tape {
             case JobEvent.Reopened ignored -> "Reopened";
             case JobEvent.Undone ignored -> "Undone";
             case JobEvent.Redone ignored -> "Brought back";
+        };
+    }
+
+    private String moved(Move move) {
+        return switch (move) {
+            case Move.RodTurned m -> "Rod " + Turns.nearest(m.turns());
+            case Move.SaddleScrewed m -> "Saddle " + m.string() + ", screws " + Turns.nearest(m.turns());
+            case Move.SaddleMoved m -> "Saddle " + m.string() + " " + unit.showChange(m.change()) + " " + unit.suffix();
+            case Move.SlotFiled m -> "Slot " + m.string() + " filed, " + Math.round(m.strokes()) + " strokes";
+            case Move.SlotMoved m -> "Slot " + m.string() + " " + unit.showChange(m.change()) + " " + unit.suffix();
+            case Move.TensionChanged m -> "String tension changed by " + Math.round(m.newtons()) + " N";
+            case Move.Retuned ignored -> "Retuned";
+            case Move.Rested m -> "Rested " + m.time().toMinutes() + " min";
+            case Move.HumidityChanged m -> "Humidity changed by " + Math.round(m.points()) + " %";
         };
     }
 

@@ -2,6 +2,8 @@ package barytone.server.web;
 
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
+import java.util.Arrays;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -13,6 +15,8 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Errors as {@code application/problem+json}: what was given, what is allowed, and never a bare 500 for bad input. */
 @RestControllerAdvice
@@ -66,17 +70,36 @@ class ApiErrors extends ResponseEntityExceptionHandler {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof OutOfRangeException || cause instanceof LengthTextException)
                 return String.valueOf(cause.getMessage());
-            if (cause instanceof DatabindException bind && !bind.getPath().isEmpty()) {
-                StringBuilder field = new StringBuilder();
-                for (JacksonException.Reference step : bind.getPath())
-                    field.append(
-                            step.getPropertyName() == null
-                                    ? "[" + step.getIndex() + "]"
-                                    : (field.isEmpty() ? "" : ".") + step.getPropertyName());
-                return field + ": what was given is missing or not of the kind allowed here. "
-                        + bind.getOriginalMessage();
-            }
+            if (cause instanceof DatabindException bind && !bind.getPath().isEmpty())
+                return field(bind) + ": given " + given(bind) + "; allowed is " + allowed(bind) + ".";
         }
         return "The body is not the JSON expected here; the description at /v3/api-docs says what is.";
+    }
+
+    private static String field(DatabindException e) {
+        StringBuilder field = new StringBuilder();
+        for (JacksonException.Reference step : e.getPath())
+            field.append(
+                    step.getPropertyName() == null
+                            ? "[" + step.getIndex() + "]"
+                            : (field.isEmpty() ? "" : ".") + step.getPropertyName());
+        return field.toString();
+    }
+
+    private static String given(DatabindException e) {
+        if (e instanceof InvalidFormatException format) return "“" + format.getValue() + "”";
+        return e.getOriginalMessage().contains("null") ? "nothing" : "something of another kind";
+    }
+
+    private static String allowed(DatabindException e) {
+        Class<?> wanted = e instanceof MismatchedInputException mismatch ? mismatch.getTargetType() : null;
+        if (wanted == null) return "what the description at /v3/api-docs says";
+        if (wanted.isEnum()) return "one of " + Arrays.toString(wanted.getEnumConstants());
+        if (wanted == double.class || wanted == Double.class) return "a number";
+        if (wanted == int.class || wanted == Integer.class || wanted == long.class || wanted == Long.class)
+            return "a whole number";
+        if (wanted == boolean.class || wanted == Boolean.class) return "true or false";
+        if (wanted == String.class) return "text";
+        return List.class.isAssignableFrom(wanted) ? "a list" : "an object as the description at /v3/api-docs says";
     }
 }

@@ -1,0 +1,213 @@
+package barytone.server.scratch;
+
+import static barytone.server.db.gen.Tables.STRING_SET;
+
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.Priors;
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.neck.Allowed;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.strings.Pitch;
+import barytone.core.strings.StringSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shop's sets of strings, and what a set pulls in a tuning. */
+@RestController
+@RequestMapping(path = "/api/string-sets", produces = MediaType.APPLICATION_JSON_VALUE)
+class StringSetController {
+    private final StringSets sets;
+
+    StringSetController(StringSets sets) {
+        this.sets = sets;
+    }
+
+    /**
+     * A set of the shop.
+     *
+     * @param gauges string 1 first, thou; w nickel, s steel, b bronze, n nylon
+     */
+    record SetView(long id, String name, String gauges, int strings) {}
+
+    record SetAsked(String name, String gauges) {}
+
+    @GetMapping
+    List<SetView> all() {
+        return sets.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SetView add(@RequestBody SetAsked asked) {
+        return sets.add(asked);
+    }
+
+    @PutMapping("/{id}")
+    SetView change(@PathVariable long id, @RequestBody SetAsked asked) {
+        return sets.change(id, asked);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long id) {
+        sets.remove(id);
+    }
+
+    /**
+     * A set in a tuning, compared with another.
+     *
+     * @param gauges string 1 first
+     * @param tuning lowest string first
+     * @param beforeGauges the set that comes off, when one is compared; null for none
+     * @param beforeTuning the tuning before; null when it stays
+     * @param scaleLength any length text; a bare number is mm
+     * @param reference pitch of A4 in Hz; 440 when null
+     */
+    record PullAsked(
+            String gauges,
+            String tuning,
+            String scaleLength,
+            @Nullable String beforeGauges,
+            @Nullable String beforeTuning,
+            @Nullable Double reference) {}
+
+    record StringPull(int string, String note, String gauge, double frequency, double newtons) {}
+
+    /**
+     * What the set pulls.
+     *
+     * @param reliefChange expected change of relief in mm, held at 1 and body joint, for the change of total tension
+     * @param reliefSd its standard deviation
+     */
+    record Pull(
+            List<StringPull> strings,
+            double total,
+            @Nullable Double beforeTotal,
+            @Nullable Double reliefChange,
+            @Nullable Double reliefSd) {}
+
+    @PostMapping("/pull")
+    Pull pull(@RequestBody PullAsked asked) {
+        double reference = asked.reference() == null ? 440 : asked.reference();
+        double scale = Length.parse(asked.scaleLength(), LengthUnit.MM).mm();
+        StringSet set = StringSet.parse(asked.gauges());
+        List<Pitch> tuning = tuning(asked.tuning(), set);
+        List<Double> tensions = set.tensions(tuning, scale, reference);
+        String[] gauges = set.text().split(" ");
+        List<StringPull> strings = new ArrayList<>();
+        for (int i = 0; i < tensions.size(); i++)
+            strings.add(new StringPull(
+                    i + 1, tuning.get(i).toString(), gauges[i], tuning.get(i).frequency(reference), tensions.get(i)));
+        double total = set.totalTension(tuning, scale, reference);
+        if (asked.beforeGauges() == null && asked.beforeTuning() == null)
+            return new Pull(strings, total, null, null, null);
+        StringSet before = asked.beforeGauges() == null ? set : StringSet.parse(asked.beforeGauges());
+        List<Pitch> beforeTuning = asked.beforeTuning() == null ? tuning : tuning(asked.beforeTuning(), before);
+        double beforeTotal = before.totalTension(beforeTuning, scale, reference);
+        Normal change = Priors.usual(Priors.USUAL_ROD, 1.8).reliefPerNewton().times(total - beforeTotal);
+        return new Pull(strings, total, beforeTotal, change.mean(), change.sd());
+    }
+
+    /** Octaves that are not typed are those of the kind of instrument that such a set is for. */
+    private static List<Pitch> tuning(String text, StringSet set) {
+        boolean thick = set.strings().getLast().diameter() > 2;
+        InstrumentKind like = switch (set.strings().size()) {
+            case 4 -> InstrumentKind.BASS_4;
+            case 5 -> InstrumentKind.BASS_5;
+            case 8 -> InstrumentKind.MANDOLIN;
+            case 12 -> InstrumentKind.TWELVE_STRING;
+            default -> thick ? InstrumentKind.BASS_6 : InstrumentKind.ELECTRIC;
+        };
+        return InstrumentSpec.parseTuning(text, like);
+    }
+}
+
+/** The stored sets. */
+@Component
+class StringSets {
+    private static final int LONGEST_NAME = 80;
+
+    private final DSLContext sql;
+
+    StringSets(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    @Transactional(readOnly = true)
+    public List<StringSetController.SetView> all() {
+        return sql.select(STRING_SET.ID, STRING_SET.NAME, STRING_SET.GAUGES)
+                .from(STRING_SET)
+                .orderBy(STRING_SET.NAME)
+                .fetch(r -> view(r.value1(), r.value2(), r.value3()));
+    }
+
+    @Transactional
+    public StringSetController.SetView add(StringSetController.SetAsked asked) {
+        String gauges = StringSet.parse(asked.gauges()).text();
+        String name = name(asked.name(), -1);
+        long id = Objects.requireNonNull(sql.insertInto(STRING_SET)
+                .set(STRING_SET.NAME, name)
+                .set(STRING_SET.GAUGES, gauges)
+                .returning(STRING_SET.ID)
+                .fetchOne(STRING_SET.ID));
+        return view(id, name, gauges);
+    }
+
+    @Transactional
+    public StringSetController.SetView change(long id, StringSetController.SetAsked asked) {
+        String gauges = StringSet.parse(asked.gauges()).text();
+        String name = name(asked.name(), id);
+        int changed = sql.update(STRING_SET)
+                .set(STRING_SET.NAME, name)
+                .set(STRING_SET.GAUGES, gauges)
+                .where(STRING_SET.ID.eq(id))
+                .execute();
+        if (changed == 0) throw Allowed.broken("id", id, "the number of a set in the table");
+        return view(id, name, gauges);
+    }
+
+    @Transactional
+    public void remove(long id) {
+        int removed = sql.deleteFrom(STRING_SET).where(STRING_SET.ID.eq(id)).execute();
+        if (removed == 0) throw Allowed.broken("id", id, "the number of a set in the table");
+    }
+
+    private String name(String given, long except) {
+        String name = given.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME)
+            throw Allowed.broken("name", name.length() + " characters", "1 to " + LONGEST_NAME + " characters");
+        boolean taken = sql
+                .select(STRING_SET.NAME)
+                .from(STRING_SET)
+                .where(STRING_SET.ID.ne(except))
+                .fetch(STRING_SET.NAME)
+                .stream()
+                .anyMatch(n -> n.toLowerCase(Locale.ROOT).equals(name.toLowerCase(Locale.ROOT)));
+        if (taken) throw Allowed.broken("name", "“" + name + "”", "a name that no other set has");
+        return name;
+    }
+
+    private static StringSetController.SetView view(long id, String name, String gauges) {
+        return new StringSetController.SetView(
+                id, name, gauges, StringSet.parse(gauges).strings().size());
+    }
+}
