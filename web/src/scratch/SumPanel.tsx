@@ -34,7 +34,7 @@ export function SumPanel({ sum }: { sum: Sum }) {
           <SumPicture
             picture={shown.outcome.picture}
             suffix={suffix}
-            readingText={(shown.of["relief"] ?? "").replace(/[a-z" ]+$/i, "")}
+            readingText={(shown.texts[0]?.[0] ?? "").replace(` ${suffix}`, "")}
           />
         </div>
       )}
@@ -95,7 +95,11 @@ export function SumPanel({ sum }: { sum: Sum }) {
                   <thead>
                     <tr className="text-right text-[14px] text-mute">
                       {shown.outcome.heads.map((head) => (
-                        <th key={head} scope="col" className="px-2 font-medium first:text-left">
+                        <th
+                          key={head}
+                          scope="col"
+                          className="px-2 font-medium first:px-0 first:text-left"
+                        >
                           {head === "" ? "Result" : head}
                         </th>
                       ))}

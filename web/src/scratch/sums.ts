@@ -73,15 +73,22 @@ const PITCH: FieldSpec = {
 };
 const RELIEF: readonly FieldSpec[] = [
   { key: "relief", label: "Relief", kind: "length", initial: "0.20mm" },
-  { key: "reliefHabit", label: "held, held, gauge", kind: "habits", initial: "1 16 8" },
+  {
+    key: "reliefHabit",
+    label: "Relief read: held, held, gauge",
+    kind: "habits",
+    initial: "1 16 8",
+  },
 ];
 const ACTION: readonly FieldSpec[] = [
   { key: "action", label: "Action", kind: "length", initial: "1.8mm" },
-  { key: "actionFret", label: "at fret", kind: "whole", initial: "12" },
+  { key: "actionFret", label: "Action read at fret", kind: "whole", initial: "12" },
 ];
 
 const single = (label: string, mm: number): Row => ({ label, cells: [{ mm }] });
 const note = (fret: number) => (fret === 0 ? "the open string" : `fret ${fret}`);
+const inWords = (habit: { held: number[]; gaugeFret: number }) =>
+  `held at ${habit.held[0]} and ${habit.held[1]}, gauge at ${habit.gaugeFret}`;
 const newton = (n: number): Cell => ({ text: `${n.toFixed(1)} N` });
 const cents = (c: number): Cell => ({
   text: `${c < -0.05 ? "−" : c > 0.05 ? "+" : ""}${Math.abs(c).toFixed(1)} cents`,
@@ -167,10 +174,10 @@ export const SUMS: readonly Sum[] = [
       );
       const [n, d] = [others.length, dipAt.length];
       return {
-        rows: others.map((h, i) => ({
-          label: `held at ${h.held[0]} and ${h.held[1]}, gauge at ${h.gaugeFret}`,
-          cells: [{ mm: told.readings[i] ?? 0 }],
-        })),
+        rows: [
+          { label: `As read: ${inWords(from)}`, cells: [{ mm: v.length("relief") }] },
+          ...others.map((h, i) => ({ label: inWords(h), cells: [{ mm: told.readings[i] ?? 0 }] })),
+        ],
         picture: {
           is: "neck",
           joint: bodyJointFret,
@@ -230,7 +237,7 @@ export const SUMS: readonly Sum[] = [
         }),
       );
       return {
-        heads: ["", "open", "capo at 1"],
+        heads: ["", "reads", "with capo at 1"],
         rows: [
           single("Slot above the crown line", told.nutSlotHeight),
           single("String at the saddle, above the far crowns", told.saddleHeight),
@@ -598,8 +605,8 @@ export const SUMS: readonly Sum[] = [
         kind: "choice",
         initial: "gaps",
         choices: [
-          ["gaps", "equal gaps between the strings"],
-          ["centres", "equal distances of the centres"],
+          ["gaps", "equal gaps"],
+          ["centres", "equal centres"],
         ],
       },
     ],

@@ -8,8 +8,6 @@ export interface Shown {
   outcome: Outcome;
   /** The cells of the rows as text. */
   texts: string[][];
-  /** The texts of the fields that it was computed from. */
-  of: Record<string, string>;
 }
 
 const storageKey = (sum: Sum) => `barytone.scratch.${sum.key}`;
@@ -86,5 +84,5 @@ async function compute(sum: Sum, texts: Record<string, string>, unit: Unit): Pro
     if ("turns" in cell) return `${told.turns[turn++] ?? ""} turn`;
     return `${told.lengths[length++] ?? ""} ${suffix}`;
   };
-  return { outcome, texts: outcome.rows.map((r) => r.cells.map(words)), of: texts };
+  return { outcome, texts: outcome.rows.map((r) => r.cells.map(words)) };
 }

@@ -1,0 +1,2 @@
+/** Benchmarks of the core; run by {@code bench/micro}. */
+package barytone.bench;
