@@ -91,6 +91,33 @@ class IntonationTest {
     }
 
     @Test
+    void readingsAtManyFretsTellNutFromSaddle() {
+        StringLine line = StringLine.of(SCALE, 16, 2);
+        MusicString ten = MusicString.of(0.254, StringWrap.PLAIN);
+        double k = line.curvatureFor(new Relief(1, 16, 8), 0.2);
+        StringState right = new StringState(k, 0.1, line.saddleHeightFor(12, 1.6, k, 0.1));
+        StringState highNut = new StringState(k, 0.4, right.saddleHeight());
+        double[] good = IntonationForecast.cents(line, right, ten, 72);
+        double[] bad = IntonationForecast.cents(line, highNut, ten, 72);
+        List<Reading> nut = new java.util.ArrayList<>();
+        List<Reading> saddle = new java.util.ArrayList<>();
+        for (int fret : List.of(1, 2, 3, 5, 7, 12, 17)) {
+            nut.add(new Reading(fret, bad[fret] - good[fret], 1));
+            saddle.add(new Reading(fret, -SaddleFit.centsPerMm(SCALE, 2, fret) * 1.5, 1));
+        }
+        NutOrSaddle fromNut = NutOrSaddle.of(line, right, ten, 72, nut);
+        assertThat(fromNut.nutLower()).isCloseTo(0.3, within(0.1));
+        assertThat(fromNut.saddleBack()).isCloseTo(0, within(0.15));
+        NutOrSaddle fromSaddle = NutOrSaddle.of(line, right, ten, 72, saddle);
+        assertThat(fromSaddle.saddleBack()).isCloseTo(1.5, within(0.01));
+        assertThat(fromSaddle.nutLower()).isCloseTo(0, within(0.01));
+        assertThat(fromSaddle.nutError()).isPositive().isLessThan(0.5);
+        // the upper frets alone cannot tell
+        NutOrSaddle upper = NutOrSaddle.of(line, right, ten, 72, saddle.subList(5, 6));
+        assertThat(upper.separated()).isFalse();
+    }
+
+    @Test
     void badReadingsAreNamed() {
         assertThatThrownBy(() -> SaddleFit.of(SCALE, 0, List.of())).hasMessageContaining("readings: given 0");
         assertThatThrownBy(() -> SaddleFit.of(SCALE, 0, List.of(new Reading(12, 1, 1), new Reading(12, 2, 1))))

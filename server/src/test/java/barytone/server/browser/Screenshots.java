@@ -46,6 +46,16 @@ class Screenshots {
             Page closed = job(browsing, "Turnstone", 1280, 800);
             shot(closed, "job-closed");
 
+            Page relief = browsing.page("/scratch/relief");
+            assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8")).isVisible();
+            shot(relief, "scratch-relief");
+            Page slots = browsing.page("/scratch/nut-slots");
+            assertThat(slots.getByText("Centre of string 6")).isVisible();
+            shot(slots, "scratch-nut-slots");
+            Page sets = browsing.page("/scratch/string-sets");
+            assertThat(sets.getByText("more relief")).isVisible();
+            shot(sets, "scratch-string-sets");
+
             Page leaves = job(browsing, "Eider", 1280, 800);
             leaves.getByLabel("Leaf 0.18 mm: not tried").click();
             leaves.getByLabel("Leaf 0.23 mm: not tried").click();
