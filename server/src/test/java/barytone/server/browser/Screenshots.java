@@ -47,7 +47,8 @@ class Screenshots {
             shot(closed, "job-closed");
 
             Page relief = browsing.page("/scratch/relief");
-            assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8")).isVisible();
+            assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8"))
+                    .isVisible();
             shot(relief, "scratch-relief");
             Page slots = browsing.page("/scratch/nut-slots");
             assertThat(slots.getByText("Centre of string 6")).isVisible();
