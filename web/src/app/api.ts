@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import type { components, paths } from "../api";
+import type { components, paths } from "../generated/api";
 
 export type Schemas = components["schemas"];
 export type JobView = Schemas["JobView"];

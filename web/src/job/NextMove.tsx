@@ -61,51 +61,51 @@ export function NextMove({
           >
             <Fractions text={advice.headline} />
           </p>
-          {advice.kind === "settle" && job.settlingUntil !== undefined && (
-            <p className="mt-3">
-              <Countdown
-                until={job.settlingUntil}
-                now={job.now}
-                label="Neck settling"
-                onOver={refetch}
-              />
-            </p>
-          )}
-          <div className="mt-3 flex flex-wrap gap-2">
-            <Primary job={job} actions={actions} working={working} onClose={onClose} />
-            {advice.kind === "measure-again" && (
-              <>
-                <Button disabled={working} shortcut="K" onClick={actions.keep}>
-                  Keep it
-                </Button>
-                <Button disabled={working} shortcut="X" onClick={actions.drop}>
-                  Drop it
-                </Button>
-              </>
-            )}
-            {advice.kind === "wrong-way" && (
-              <Button disabled={working} onClick={actions.otherWay}>
-                I turned it the other way
-              </Button>
-            )}
-            {hasRod && (
-              <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
-                Other
-              </Button>
-            )}
-            {hasRod && (advice.kind === "turn" || advice.kind === "free-play") && (
-              <Button disabled={working} shortcut="S" onClick={actions.stiff}>
-                Too stiff
-              </Button>
-            )}
-            {advice.kind === "stop" && (
-              <Button onClick={onClose} shortcut="C">
-                Close the job
-              </Button>
-            )}
-          </div>
         </div>
         {advice.turn !== undefined && <Dial turn={advice.turn} />}
+      </div>
+      {advice.kind === "settle" && job.settlingUntil !== undefined && (
+        <p className="mt-3">
+          <Countdown
+            until={job.settlingUntil}
+            now={job.now}
+            label="Neck settling"
+            onOver={refetch}
+          />
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Primary job={job} actions={actions} working={working} onClose={onClose} />
+        {advice.kind === "measure-again" && (
+          <>
+            <Button disabled={working} shortcut="K" onClick={actions.keep}>
+              Keep it
+            </Button>
+            <Button disabled={working} shortcut="X" onClick={actions.drop}>
+              Drop it
+            </Button>
+          </>
+        )}
+        {advice.kind === "wrong-way" && (
+          <Button disabled={working} onClick={actions.otherWay}>
+            I turned it the other way
+          </Button>
+        )}
+        {hasRod && (
+          <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
+            Other
+          </Button>
+        )}
+        {hasRod && (advice.kind === "turn" || advice.kind === "free-play") && (
+          <Button disabled={working} shortcut="S" onClick={actions.stiff}>
+            Too stiff
+          </Button>
+        )}
+        {advice.kind === "stop" && (
+          <Button onClick={onClose} shortcut="C">
+            Close the job
+          </Button>
+        )}
       </div>
       {other && hasRod && (
         <OtherTurn actions={actions} onDone={() => onOther(false)} working={working} />

@@ -52,6 +52,7 @@ function useLettering(): number {
       return () => query.removeEventListener("change", changed);
     },
     () => window.matchMedia("(max-width: 1000px)").matches,
+    () => false,
   );
   return small ? 1.5 : 1;
 }

@@ -63,6 +63,8 @@ public enum LengthUnit {
      * @param lengthMm a finite length in mm
      */
     public String show(double lengthMm) {
+        // a message about a value that is no length must still be able to show it
+        if (!Double.isFinite(lengthMm)) return String.valueOf(lengthMm);
         return switch (this) {
             case MM -> decimal(lengthMm, 2);
             case THOU -> thou(lengthMm / 0.0254);

@@ -4,6 +4,10 @@ package barytone.server.job;
 class ChangedMeanwhileException extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
+    ChangedMeanwhileException(String message) {
+        super(message);
+    }
+
     ChangedMeanwhileException(long added) {
         super(
                 added > 0

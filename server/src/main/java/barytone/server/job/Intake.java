@@ -126,11 +126,16 @@ class Intake {
                 .fetchOne(JOB.ID));
     }
 
-    /** Corrects the facts of an instrument; the estimate of its jobs is computed anew from the same readings. */
+    /**
+     * Corrects the facts of an instrument; the estimate of its jobs is computed anew from the same readings.
+     *
+     * @param version the version of the facts that was corrected
+     * @throws ChangedMeanwhileException when another window corrected them since
+     */
     @Transactional
-    public void correct(long instrument, Facts facts) {
+    public void correct(long instrument, long version, Facts facts) {
         InstrumentSpec spec = facts.spec();
-        sql.update(INSTRUMENT)
+        int corrected = sql.update(INSTRUMENT)
                 .set(INSTRUMENT.NAME, text("instrument name", facts.name(), 1, LONGEST_NAME))
                 .set(INSTRUMENT.KIND, spec.kind().name())
                 .set(INSTRUMENT.TUNING, spec.tuningText())
@@ -142,8 +147,11 @@ class Intake {
                 .set(INSTRUMENT.ACCESS, spec.access().name())
                 .set(INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded())
                 .set(INSTRUMENT.VERSION, INSTRUMENT.VERSION.plus(1L))
-                .where(INSTRUMENT.ID.eq(instrument))
+                .where(INSTRUMENT.ID.eq(instrument).and(INSTRUMENT.VERSION.eq(version)))
                 .execute();
+        if (corrected == 0)
+            throw new ChangedMeanwhileException(
+                    "Another window corrected this instrument meanwhile. Nothing was overwritten: look at it again, then correct it.");
     }
 
     private static String text(String field, String given, int least, int most) {

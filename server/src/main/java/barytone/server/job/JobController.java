@@ -57,6 +57,9 @@ class JobController {
     /** The number of a new job. */
     record Created(long id) {}
 
+    /** Corrected facts of an instrument, with the version that was corrected. */
+    record Correction(long version, Intake.Facts facts) {}
+
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Created open(@RequestBody Intake.NewJob asked) {
@@ -75,8 +78,9 @@ class JobController {
 
     @PutMapping("/{id}/instrument")
     JobView correct(
-            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Intake.Facts facts) {
-        intake.correct(log.open(id).job().instrumentId(), facts);
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
+        LengthUnit.ofCode(unit);
+        intake.correct(log.open(id).job().instrumentId(), asked.version(), asked.facts());
         return view(log.open(id), unit);
     }
 

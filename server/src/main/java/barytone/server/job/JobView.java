@@ -33,8 +33,13 @@ record JobView(
         boolean canRedo,
         ClosingView closing) {
 
-    /** The instrument's facts, as typed and as shown. */
+    /**
+     * The instrument's facts, as typed and as shown.
+     *
+     * @param version counts corrections; sent back with the next one
+     */
     record InstrumentView(
+            long version,
             String name,
             InstrumentKind kind,
             String kindLabel,

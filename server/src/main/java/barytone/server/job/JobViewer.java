@@ -41,6 +41,7 @@ final class JobViewer {
     private final Instant now;
     private final Advice advice;
     private final Words words;
+    private final AdviceWords adviceWords;
 
     JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now) {
         this.opened = opened;
@@ -51,6 +52,7 @@ final class JobViewer {
         this.now = now;
         this.advice = RodAdvisor.advise(state, now);
         this.words = new Words(state, unit);
+        this.adviceWords = new AdviceWords(state, unit);
     }
 
     JobView view() {
@@ -73,7 +75,7 @@ final class JobViewer {
                 state.reliefStrings().stream().map(this::section).toList(),
                 stations(),
                 relief(),
-                words.advice(advice),
+                adviceWords.advice(advice),
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
                 tape.lines(),
                 tape.anythingCounts(),
@@ -83,7 +85,7 @@ final class JobViewer {
 
     /** The headline of the next move, for the bench. */
     String headline() {
-        return words.advice(advice).headline();
+        return adviceWords.advice(advice).headline();
     }
 
     Advice advice() {
@@ -92,6 +94,7 @@ final class JobViewer {
 
     private JobView.InstrumentView instrument() {
         return new JobView.InstrumentView(
+                opened.job().instrumentVersion(),
                 opened.job().instrument(),
                 spec.kind(),
                 spec.kind().label(),
@@ -350,7 +353,7 @@ final class JobViewer {
         if (state.steps().stream().mapToInt(s -> Math.abs(s.net().sixteenths())).sum() > Turns.QUARTER.sixteenths())
             remarks.add("More than 1/4 turn was made: look again tomorrow.");
         boolean ready = advice instanceof Advice.Done || state.closed();
-        if (!ready) remarks.add("Not finished: " + words.advice(advice).headline() + ".");
+        if (!ready) remarks.add("Not finished: " + adviceWords.advice(advice).headline() + ".");
         return new JobView.ClosingView(rows, remarks, ready);
     }
 }

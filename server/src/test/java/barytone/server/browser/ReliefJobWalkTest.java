@@ -27,8 +27,7 @@ class ReliefJobWalkTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(
-                data, List.of(TestClock.class), "--springdoc.api-docs.enabled=false", "--barytone.demo=true");
+        app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
         browsing = new Browsing(app.base());
     }
 

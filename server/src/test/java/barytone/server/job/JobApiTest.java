@@ -26,7 +26,7 @@ class JobApiTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, List.of(TestClock.class), "--springdoc.api-docs.enabled=false");
+        app = RunningBarytone.in(data, List.of(TestClock.class));
     }
 
     @AfterAll
@@ -222,8 +222,8 @@ class JobApiTest {
         long job = open();
         read(job, 0, 6, "0.20");
         Answer corrected = app.put("/api/jobs/" + job + "/instrument", """
-                {"name":"Loan electric","kind":"ELECTRIC","tuning":"D A D G B E","scaleLength":"25 1/2in","frets":22,
-                 "bodyJointFret":16,"boardRadius":"flat","rod":"DOUBLE","access":"HEEL","leftHanded":true}
+                {"version":1,"facts":{"name":"Loan electric","kind":"ELECTRIC","tuning":"D A D G B E","scaleLength":"25 1/2in","frets":22,
+                 "bodyJointFret":16,"boardRadius":"flat","rod":"DOUBLE","access":"HEEL","leftHanded":true}}
                 """);
         assertThat(corrected.status()).as(corrected.text()).isEqualTo(200);
         JsonNode instrument = corrected.json().get("instrument");

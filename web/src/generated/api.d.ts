@@ -778,6 +778,11 @@ export interface components {
             remarks: string[];
             rows: components["schemas"]["ClosingRow"][];
         };
+        Correction: {
+            facts: components["schemas"]["Facts"];
+            /** Format: int64 */
+            version: number;
+        };
         Created: {
             /** Format: int64 */
             id: number;
@@ -887,6 +892,8 @@ export interface components {
             rod: "SINGLE" | "DOUBLE" | "NONE";
             scaleLength: string;
             tuning: string;
+            /** Format: int64 */
+            version: number;
         };
         IntonationAsked: {
             /** Format: double */
@@ -1575,7 +1582,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Facts"];
+                "application/json": components["schemas"]["Correction"];
             };
         };
         responses: {

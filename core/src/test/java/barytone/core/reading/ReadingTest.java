@@ -1,0 +1,88 @@
+package barytone.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.neck.GapMethod;
+import barytone.core.quantity.LengthUnit;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ReadingTest {
+    private static final GapMethod RELIEF = new GapMethod.Relief(1, 16, 8);
+
+    @Test
+    void aRulerReadToHalfAMarkIsAsSureAsItsMarksAllow() {
+        assertThat(Tool.RULER_HALF.sd()).isCloseTo(0.144, within(0.001));
+        assertThat(Tool.RULER_64.sd()).isCloseTo(0.1146, within(0.001));
+        assertThat(Tool.LEAF.sd()).isLessThan(Tool.CALIPER.sd());
+        assertThatThrownBy(() -> Tool.ofCode("spoon")).hasMessageContaining("spoon");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "MM, 12, type 12t (0.30 mm)",
+        "MM, 8, type 8t (0.20 mm)",
+        "THOU, 0.005, ''",
+    })
+    void aMistakenUnitIsGuessed(LengthUnit unit, double mm, String says) {
+        ReadingBounds bounds = ReadingBounds.of(RELIEF);
+        if (mm > 3) assertThatThrownBy(() -> bounds.check("reading", mm, unit)).hasMessageContaining(says);
+        else assertThat(bounds.oddity(mm, unit)).isEmpty();
+    }
+
+    @Test
+    void mmTypedWhereThouIsMeantIsGuessedToo() {
+        // 0.3 typed as thou is 0.0076 mm, which a nut open reading cannot usually be
+        assertThat(ReadingBounds.of(new GapMethod.NutOpen()).oddity(0.3 * 0.0254, LengthUnit.THOU))
+                .hasValueSatisfying(says -> assertThat(says).contains("type 0.30mm"));
+    }
+
+    @Test
+    void whatIsUsualDependsOnWhatIsRead() {
+        assertThat(ReadingBounds.of(RELIEF).oddity(0.3, LengthUnit.MM)).isEmpty();
+        assertThat(ReadingBounds.of(RELIEF).oddity(2, LengthUnit.MM)).isPresent();
+        assertThat(ReadingBounds.of(new GapMethod.Action(12)).oddity(2, LengthUnit.MM))
+                .isEmpty();
+        // an open reading typed where a pressed one belongs
+        assertThat(ReadingBounds.of(new GapMethod.NutPressed(3)).oddity(0.55, LengthUnit.MM))
+                .isPresent();
+        assertThatThrownBy(() -> ReadingBounds.of(RELIEF).check("reading", Double.NaN, LengthUnit.MM))
+                .hasMessageContaining("reading");
+    }
+
+    @Test
+    void leavesAroundAnExpectedGapStayInsideTheSet() {
+        LeafSet set = LeafSet.USUAL;
+        for (double expected : new double[] {-0.2, 0.05, 0.3, 0.36, 5}) {
+            List<Double> around = set.around(expected, 8);
+            assertThat(around).hasSize(8).isSorted();
+            assertThat(set.sizes()).containsAll(around);
+        }
+        assertThat(set.around(0.3, 8)).contains(0.28, 0.30, 0.33);
+        assertThat(new LeafSet(List.of(0.2, 0.1)).around(0.1, 8)).containsExactly(0.1, 0.2);
+    }
+
+    @Test
+    void oneSidedFindingsKeepTheirSide() {
+        Evidence least = Evidence.of(new Gap.AtLeast(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
+        Evidence most = Evidence.of(new Gap.AtMost(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
+        assertThat(least).isInstanceOf(Evidence.Above.class);
+        assertThat(most).isInstanceOf(Evidence.Below.class);
+        // "no gap" under a pressed nut is a number, under a held string it is a bound
+        assertThat(Evidence.of(new Gap.Of(0), new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING, 0))
+                .isInstanceOf(Evidence.Point.class);
+        assertThat(new Gap.Between(0.3, 0.4).shown()).isCloseTo(0.35, within(1e-12));
+        assertThatThrownBy(() -> new Gap.Between(0.4, 0.3)).hasMessageContaining("must be smaller");
+    }
+
+    @Test
+    void aReadingBeforeTheNeckSettledIsLessSure() {
+        Evidence settled = Evidence.of(new Gap.Of(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
+        Evidence early = Evidence.of(new Gap.Of(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0.02);
+        assertThat(early.sd()).isCloseTo(Math.hypot(settled.sd(), 0.02), within(1e-12));
+    }
+}

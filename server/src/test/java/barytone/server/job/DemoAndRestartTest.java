@@ -1,0 +1,134 @@
+package barytone.server.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The demo's jobs, what a restart keeps, the page itself, and news between windows. */
+class DemoAndRestartTest {
+    private static final String[] DEMO = {"--barytone.demo=true"};
+
+    private static RunningBarytone demo(Path data) {
+        return RunningBarytone.in(data, List.of(TestClock.class), DEMO);
+    }
+
+    private static Map<String, String> nextMoves(RunningBarytone app) {
+        Map<String, String> next = new TreeMap<>();
+        JsonNode bench = app.get("/api/bench").json();
+        for (String part : List.of("open", "closed"))
+            bench.get(part)
+                    .forEach(card -> next.put(
+                            card.get("instrument").asString().replaceAll("[^“]*“(.*)”", "$1"),
+                            card.get("nextKind").asString()));
+        return next;
+    }
+
+    @Test
+    void theDemoShowsJobsInEveryStateAndIsSeededOnce(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        Map<String, String> first;
+        try (RunningBarytone app = demo(data)) {
+            first = nextMoves(app);
+            assertThat(first)
+                    .containsEntry("Eider", "measure")
+                    .containsEntry("Cormorant", "turn")
+                    .containsEntry("Bittern", "settle")
+                    .containsEntry("Plover", "stop")
+                    .containsEntry("Turnstone", "closed");
+            assertThat(app.get("/api/bench").json().get("demo").asBoolean()).isTrue();
+            JsonNode cormorant = app.get("/api/jobs/2").json();
+            assertThat(cormorant.at("/advice/why/0").asString()).startsWith("This rod has been giving 0.0");
+            JsonNode turnstone = app.get("/api/jobs/1").json();
+            assertThat(turnstone.at("/closing/rows/0/found").asString()).isEqualTo("0.33 mm");
+            assertThat(turnstone.at("/closing/rows/0/left").asString()).isEqualTo("0.19 mm");
+            assertThat(turnstone.at("/closing/rows/0/verdict").asString()).isEqualTo("in");
+        }
+        try (RunningBarytone again = demo(data)) {
+            assertThat(nextMoves(again)).isEqualTo(first);
+            TestClock.pass(Duration.ofMinutes(10));
+            assertThat(nextMoves(again)).containsEntry("Bittern", "measure");
+        }
+    }
+
+    @Test
+    void aShopStartsEmptyAndKeepsItsJobsOverARestart(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        String before;
+        try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class))) {
+            assertThat(app.get("/api/bench").json().get("open").size()).isZero();
+            long id = app.post("/api/jobs", """
+                            {"requestKey":"r","player":"Deck crew","touch":"HEAVY","complaint":"buzzes",
+                             "instrument":{"name":"Mandolin","kind":"MANDOLIN","tuning":"G G D D A A E E","scaleLength":"13 7/8in",
+                               "frets":20,"bodyJointFret":12,"boardRadius":"flat","rod":"SINGLE","access":"HEADSTOCK","leftHanded":true}}
+                            """).json().get("id").asLong();
+            app.post("/api/jobs/" + id + "/readings", "{\"after\":0,\"key\":\"k\",\"string\":8,\"text\":\"0.12\"}");
+            before = app.get("/api/jobs/" + id).text();
+            assertThat(before).contains("\"scaleLength\":\"352.425\"").contains("1 e");
+        }
+        try (RunningBarytone again = RunningBarytone.in(data, List.of(TestClock.class))) {
+            assertThat(again.get("/api/jobs/1").text()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void everyPageAddressLeadsToThePageAndNothingElseDoes(@TempDir Path data) {
+        try (RunningBarytone app = RunningBarytone.in(data)) {
+            String page = app.get("/").text();
+            assertThat(page).contains("<div id=\"root\">");
+            assertThat(app.get("/jobs/17").text()).isEqualTo(page);
+            assertThat(app.get("/scratch/nut-slots").text()).isEqualTo(page);
+            String script = page.replaceAll("(?s).*src=\"(/assets/[^\"]+\\.js)\".*", "$1");
+            assertThat(app.get(script).status()).isEqualTo(200);
+            assertThat(app.get("/assets/gone.js").status()).isEqualTo(404);
+            assertThat(app.get("/api/gone").status()).isEqualTo(404);
+            assertThat(app.get("/icon.svg").type()).startsWith("image/svg");
+            assertThat(app.get("/v3/api-docs").json().at("/openapi").asString()).startsWith("3.");
+        }
+    }
+
+    @Test
+    @Timeout(60)
+    void aWindowIsToldOfEveryEntry(@TempDir Path data) throws Exception {
+        try (RunningBarytone app = RunningBarytone.in(data, DEMO);
+                HttpClient http = HttpClient.newHttpClient()) {
+            HttpResponse<Stream<String>> stream = http.send(
+                    HttpRequest.newBuilder(URI.create(app.base() + "/api/jobs/5/stream"))
+                            .timeout(Duration.ofSeconds(20))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofLines());
+            Iterator<String> lines = stream.body().iterator();
+            assertThat(nextData(lines)).isEqualTo("0");
+            app.post("/api/jobs/5/notes", "{\"after\":0,\"key\":\"n1\",\"text\":\"first\"}");
+            assertThat(nextData(lines)).isEqualTo("1");
+            app.post("/api/jobs/5/notes", "{\"after\":1,\"key\":\"n2\",\"text\":\"second\"}");
+            assertThat(nextData(lines)).isEqualTo("2");
+            // the stream would stay open as long as the window
+            http.shutdownNow();
+        }
+    }
+
+    private static String nextData(Iterator<String> lines) {
+        while (lines.hasNext()) {
+            String line = lines.next();
+            if (line.startsWith("data:")) return line.substring(5).strip();
+        }
+        throw new AssertionError("the stream ended");
+    }
+}

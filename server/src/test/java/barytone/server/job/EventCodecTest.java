@@ -1,0 +1,111 @@
+package barytone.server.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import barytone.core.estimate.Band;
+import barytone.core.estimate.Move;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.ReliefHabit;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.ReliefTarget;
+import barytone.core.plan.RodWays;
+import barytone.core.quantity.Turns;
+import barytone.core.reading.Gap;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is stored must be read back by every later version. */
+class EventCodecTest {
+    private static final GapMethod.Relief RELIEF = new GapMethod.Relief(1, 16, 8);
+    private final EventCodec codec = new EventCodec();
+
+    static Stream<JobEvent> everyKind() {
+        Stream<JobEvent> readings = Stream.of(
+                        RELIEF,
+                        new GapMethod.NutOpen(),
+                        new GapMethod.NutPressed(3),
+                        new GapMethod.Action(12),
+                        new GapMethod.ActionCapo(14))
+                .map(method -> new JobEvent.ReadingTaken(
+                        6, method, Tool.CARD, new Gap.Between(0.3, 0.35), Position.FLAT, "0.3..0.35"));
+        Stream<JobEvent> gaps = Stream.of(new Gap.Of(0.3), new Gap.AtLeast(0.2), new Gap.AtMost(0.5))
+                .map(gap -> new JobEvent.ReadingTaken(1, RELIEF, Tool.LEAF, gap, Position.PLAYING, "leaves"));
+        Stream<JobEvent> moves = Stream.of(
+                        new Move.RodTurned(0.125, true),
+                        new Move.SaddleScrewed(3, -0.5),
+                        new Move.SaddleMoved(3, 0.2, 0.1),
+                        new Move.SlotFiled(2, 4),
+                        new Move.SlotMoved(2, -0.1, 0.2),
+                        new Move.TensionChanged(40),
+                        new Move.Retuned(),
+                        new Move.Rested(Duration.ofMinutes(90)),
+                        new Move.HumidityChanged(-7))
+                .map(JobEvent.Moved::new);
+        Stream<JobEvent> others = Stream.of(
+                new JobEvent.ReadingKept(4),
+                new JobEvent.ReadingDropped(5),
+                new JobEvent.RodTurned(new Turns(-2), true, false),
+                new JobEvent.RodRanFree(7),
+                new JobEvent.RodTurnedOtherWay(7),
+                new JobEvent.RodDirectionLearned(true),
+                new JobEvent.RodStiff(),
+                new JobEvent.Retuned(),
+                new JobEvent.SettlingSkipped(),
+                new JobEvent.NoteWritten("A dent near the joint: a keepsake, “do not touch”"),
+                new JobEvent.TargetSet(
+                        new ReliefTarget(ReliefSchool.MIDDLE, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
+                new JobEvent.TargetSet(new ReliefTarget(null, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
+                new JobEvent.HabitSet(new ReliefHabit(RELIEF, Tool.RULER_64, Position.PLAYING, true)),
+                new JobEvent.RodWaysSet(RodWays.USUAL),
+                new JobEvent.Closed(),
+                new JobEvent.Reopened(),
+                new JobEvent.Undone(3),
+                new JobEvent.Redone(3));
+        return Stream.of(readings, gaps, moves, others).flatMap(s -> s);
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyKind")
+    void isReadBackAsItWasStored(JobEvent event) {
+        assertThat(codec.event(codec.kind(event), codec.body(event))).isEqualTo(event);
+    }
+
+    @Test
+    void everyKindOfEventHasAStoredName() {
+        List<Class<?>> covered =
+                everyKind().<Class<?>>map(JobEvent::getClass).distinct().toList();
+        assertThat(covered).containsExactlyInAnyOrder(JobEvent.class.getPermittedSubclasses());
+    }
+
+    /** Bodies as the first version wrote them. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "reading | {\"string\":6,\"method\":{\"is\":\"relief\",\"heldLow\":1,\"heldHigh\":16,\"gaugeFret\":8},\"tool\":\"LEAF\",\"gap\":{\"is\":\"of\",\"mm\":0.36},\"position\":\"PLAYING\",\"typed\":\"0.36\"}",
+                "rod-turned | {\"net\":{\"sixteenths\":2},\"finishTightening\":false,\"free\":false}",
+                "retuned | {}",
+                "moved | {\"move\":{\"is\":\"saddle-moved\",\"string\":6,\"change\":-0.4,\"relativeSd\":0.1}}",
+                "target | {\"target\":{\"school\":\"MIDDLE\",\"method\":{\"is\":\"relief\",\"heldLow\":1,\"heldHigh\":16,\"gaugeFret\":8},\"bass\":{\"low\":0.1,\"high\":0.2},\"treble\":{\"low\":0.1,\"high\":0.2}}}",
+            })
+    void whatTheFirstVersionStoredIsStillRead(String kind, String body) {
+        JobEvent event = codec.event(kind, body);
+        assertThat(codec.kind(event)).isEqualTo(kind);
+        assertThat(codec.event(kind, codec.body(event))).isEqualTo(event);
+    }
+
+    @Test
+    void aKindFromALaterVersionIsNamedInTheError() {
+        assertThatThrownBy(() -> codec.event("levelled", "{}")).hasMessageContaining("levelled");
+    }
+}

@@ -1,0 +1,102 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { describe, expect, it } from "vitest";
+import { Dial } from "../job/Dial";
+import { Section } from "../section/Section";
+import { SumPicture } from "../scratch/Pictures";
+import { Countdown } from "./Countdown";
+import { Fractions } from "./Fractions";
+
+const turn = (clockwise: boolean) => ({
+  sixteenths: 2,
+  amount: "1/8",
+  clockwise,
+  seenFrom: "seen from the heel end",
+  finishTightening: false,
+});
+
+const at = (until: string) =>
+  renderToStaticMarkup(
+    <Countdown until={until} now="2031-02-03T09:00:00Z" label="Neck settling" />,
+  );
+
+describe("what is drawn says what it shows", () => {
+  it("sets fractions as fractions and leaves other numbers alone", () => {
+    expect(renderToStaticMarkup(<Fractions text="Tighten 1/8 turn, 0.08 mm per 1/8" />)).toBe(
+      'Tighten <span class="frac">1/8</span> turn, 0.08 mm per <span class="frac">1/8</span>',
+    );
+  });
+
+  it("turns the wrench the way it is told", () => {
+    const clockwise = renderToStaticMarkup(<Dial turn={turn(true)} />);
+    expect(clockwise).toContain("1/8 turn clockwise, seen from the heel end");
+    // an eighth clockwise ends up right of the top, anticlockwise left of it
+    expect(clockwise).toContain("0 0 1 29.6");
+    expect(renderToStaticMarkup(<Dial turn={turn(false)} />)).toContain("0 0 0 -29.6");
+  });
+
+  it("reads the section out, with string, value and unit", () => {
+    const frets = Array.from({ length: 20 }, (_, i) => ({ fret: i + 1, x: 30 * (i + 1), y: 0 }));
+    const section = {
+      string: 6,
+      stringName: "E",
+      scaleLength: 648,
+      saddleX: 650,
+      bodyJointFret: 16,
+      frets,
+      nutY: 0.2,
+      saddleY: 4,
+      stringKnown: false,
+      heldLow: 1,
+      heldHigh: 16,
+      dimensions: [
+        {
+          kind: "relief",
+          fret: 8,
+          y0: -0.3,
+          y1: 0,
+          text: "0.30",
+          label: "relief at 8",
+          verdict: "high",
+        },
+      ],
+    };
+    const drawn = renderToStaticMarkup(<Section section={section} unitSuffix="mm" />);
+    expect(drawn).toContain("Side view of the neck under string 6 E: relief 0.30 mm at fret 8.");
+    // the verdict is said with a sign and words, not by colour alone
+    expect(drawn).toContain("▲ too much");
+    const unread = renderToStaticMarkup(
+      <Section section={{ ...section, dimensions: [] }} unitSuffix="mm" />,
+    );
+    expect(unread).toContain("relief not read yet");
+  });
+
+  it("counts down by the difference of two server times", () => {
+    expect(at("2031-02-03T09:06:40Z")).toContain("Neck settling 6:40");
+    expect(at("2031-02-03T08:59:00Z")).toContain("Neck settling 0:00");
+  });
+
+  it("names the thick end of a shim and marks notes that touch", () => {
+    const shim = renderToStaticMarkup(
+      <SumPicture
+        picture={{ is: "shim", thickEnd: "body-edge", thickness: 0.4, length: 76 }}
+        suffix="mm"
+        readingText=""
+      />,
+    );
+    expect(shim).toContain("thick at the body edge");
+    const margins = renderToStaticMarkup(
+      <SumPicture
+        picture={{
+          is: "margins",
+          notes: [
+            { fret: 0, margin: 0.2, hits: 1 },
+            { fret: 1, margin: -0.1, hits: 4 },
+          ],
+        }}
+        suffix="mm"
+        readingText=""
+      />,
+    );
+    expect(margins.match(/▼/g)).toHaveLength(1);
+  });
+});
