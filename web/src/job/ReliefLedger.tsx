@@ -98,13 +98,13 @@ export function ReliefLedger({
             <th scope="col" className="py-0.5 pr-2 text-left font-medium">
               String
             </th>
-            <th scope="col" className="px-2 font-medium">
+            <th scope="col" className="px-2 font-medium whitespace-nowrap">
               As found
             </th>
-            <th scope="col" className="px-2 font-medium">
+            <th scope="col" className="px-2 font-medium whitespace-nowrap">
               Now
             </th>
-            <th scope="col" className="px-2 font-medium">
+            <th scope="col" className="px-2 font-medium whitespace-nowrap">
               <button
                 type="button"
                 onClick={onTarget}

@@ -100,7 +100,7 @@ export function TapeColumn({
         {lines.map((line) => (
           <li
             key={line.seq}
-            className="group grid min-h-11 grid-cols-[3.4rem_1fr_auto] items-center gap-x-1 border-t border-line"
+            className="group grid min-h-11 grid-cols-[3rem_1fr_auto] items-center gap-x-1 border-t border-line"
           >
             <time dateTime={line.at} className="text-[14px] leading-tight text-mute">
               {clock(line.at, job.now)}
@@ -137,7 +137,7 @@ export function TapeColumn({
               disabled={working}
               aria-label={`${line.undone ? "Bring back" : "Undo"}: ${line.text}`}
               onClick={() => (line.undone ? actions.redo(line.seq) : actions.undo(line.seq))}
-              className="min-h-11 min-w-11 text-[17px] text-mute hover:text-ink"
+              className="-mr-3 min-h-11 min-w-11 text-[17px] text-mute hover:text-ink"
             >
               {line.undone ? "↷" : "↶"}
             </button>
