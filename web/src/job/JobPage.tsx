@@ -199,7 +199,7 @@ function OpenJob({
       {job.complaint !== "" && job.tape.length === 0 && (
         <p className="border-b border-line px-5 py-2 text-[17px]">“{job.complaint}”</p>
       )}
-      <main className="grid xl:grid-cols-[510px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
+      <main className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
         <ReliefLedger
           job={job}
           send={send}
