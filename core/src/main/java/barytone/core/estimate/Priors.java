@@ -40,23 +40,4 @@ public record Priors(
                 actionAt12,
                 1.2);
     }
-
-    /** The same with a rod that straightens anticlockwise. */
-    public Priors withRod(Normal rod) {
-        return new Priors(
-                rod, screwPitch, filingBite, reliefPerNewton, slotHeight, slotHeightSd, actionAt12, saddleHeightSd);
-    }
-
-    /** The same with a known thread pitch in mm per turn. */
-    public Priors withScrewPitch(double pitch) {
-        return new Priors(
-                rodReliefPerTurn,
-                new Normal(pitch, 0.02 * pitch),
-                filingBite,
-                reliefPerNewton,
-                slotHeight,
-                slotHeightSd,
-                actionAt12,
-                saddleHeightSd);
-    }
 }

@@ -55,11 +55,6 @@ public record JobState(
         return reversed ? netTurns.negated() : netTurns;
     }
 
-    /** How many rod steps were made so far. */
-    public int turnsMade() {
-        return steps.size();
-    }
-
     /** The last believed relief reading on a string. */
     public Optional<TakenReading> lastRelief(int string) {
         return readings.reversed().stream()

@@ -53,8 +53,7 @@ public final class RodAdvisor {
 
     /** The band of a string in the current habit. */
     public static Band band(JobState job, int string) {
-        ReliefTarget target = job.target().in(job.habit().method(), job.spec().line());
-        return string == 1 ? target.treble() : target.bass();
+        return new RodAdvisor(job, Instant.MIN).band(string);
     }
 
     private Band band(int string) {

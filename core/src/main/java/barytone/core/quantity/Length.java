@@ -30,14 +30,6 @@ public record Length(double mm) implements Comparable<Length> {
         };
     }
 
-    public Length plus(Length other) {
-        return new Length(mm + other.mm);
-    }
-
-    public Length minus(Length other) {
-        return new Length(mm - other.mm);
-    }
-
     @Override
     public int compareTo(Length other) {
         return Double.compare(mm, other.mm);

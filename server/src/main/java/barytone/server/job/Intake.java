@@ -16,8 +16,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -91,19 +93,9 @@ class Intake {
                 .fetchOne(JOB.ID);
         if (known != null) return known;
         Instant now = at.truncatedTo(ChronoUnit.MILLIS);
-        InstrumentSpec spec = asked.instrument().spec();
         String complaint = text("complaint", asked.complaint(), 0, LONGEST_COMPLAINT);
         long instrument = Objects.requireNonNull(sql.insertInto(INSTRUMENT)
-                .set(INSTRUMENT.NAME, text("instrument name", asked.instrument().name(), 1, LONGEST_NAME))
-                .set(INSTRUMENT.KIND, spec.kind().name())
-                .set(INSTRUMENT.TUNING, spec.tuningText())
-                .set(INSTRUMENT.SCALE_LENGTH, spec.scaleLength())
-                .set(INSTRUMENT.FRETS, (long) spec.frets())
-                .set(INSTRUMENT.BODY_JOINT_FRET, (long) spec.bodyJointFret())
-                .set(INSTRUMENT.BOARD_RADIUS, spec.boardRadius())
-                .set(INSTRUMENT.ROD, spec.rod().name())
-                .set(INSTRUMENT.ACCESS, spec.access().name())
-                .set(INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded())
+                .set(columns(asked.instrument()))
                 .set(INSTRUMENT.VERSION, 1L)
                 .set(INSTRUMENT.CREATED_AT, now)
                 .returning(INSTRUMENT.ID)
@@ -134,24 +126,30 @@ class Intake {
      */
     @Transactional
     public void correct(long instrument, long version, Facts facts) {
-        InstrumentSpec spec = facts.spec();
         int corrected = sql.update(INSTRUMENT)
-                .set(INSTRUMENT.NAME, text("instrument name", facts.name(), 1, LONGEST_NAME))
-                .set(INSTRUMENT.KIND, spec.kind().name())
-                .set(INSTRUMENT.TUNING, spec.tuningText())
-                .set(INSTRUMENT.SCALE_LENGTH, spec.scaleLength())
-                .set(INSTRUMENT.FRETS, (long) spec.frets())
-                .set(INSTRUMENT.BODY_JOINT_FRET, (long) spec.bodyJointFret())
-                .set(INSTRUMENT.BOARD_RADIUS, spec.boardRadius())
-                .set(INSTRUMENT.ROD, spec.rod().name())
-                .set(INSTRUMENT.ACCESS, spec.access().name())
-                .set(INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded())
+                .set(columns(facts))
                 .set(INSTRUMENT.VERSION, INSTRUMENT.VERSION.plus(1L))
                 .where(INSTRUMENT.ID.eq(instrument).and(INSTRUMENT.VERSION.eq(version)))
                 .execute();
         if (corrected == 0)
             throw new ChangedMeanwhileException(
                     "Another window corrected this instrument meanwhile. Nothing was overwritten: look at it again, then correct it.");
+    }
+
+    /** The facts as the table keeps them, checked. */
+    private static Map<Field<?>, Object> columns(Facts facts) {
+        InstrumentSpec spec = facts.spec();
+        return Map.of(
+                INSTRUMENT.NAME, text("instrument name", facts.name(), 1, LONGEST_NAME),
+                INSTRUMENT.KIND, spec.kind().name(),
+                INSTRUMENT.TUNING, spec.tuningText(),
+                INSTRUMENT.SCALE_LENGTH, spec.scaleLength(),
+                INSTRUMENT.FRETS, (long) spec.frets(),
+                INSTRUMENT.BODY_JOINT_FRET, (long) spec.bodyJointFret(),
+                INSTRUMENT.BOARD_RADIUS, spec.boardRadius(),
+                INSTRUMENT.ROD, spec.rod().name(),
+                INSTRUMENT.ACCESS, spec.access().name(),
+                INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded());
     }
 
     private static String text(String field, String given, int least, int most) {
