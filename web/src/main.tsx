@@ -8,6 +8,7 @@ import { BenchPage } from "./bench/BenchPage";
 import { NewJobPage } from "./intake/NewJobPage";
 import { JobPage } from "./job/JobPage";
 import { ScratchPage } from "./scratch/ScratchPage";
+import { ShopPage } from "./shop/ShopPage";
 import { NotFound } from "./app/NotFound";
 
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
@@ -25,6 +26,7 @@ createRoot(root).render(
             <Route path="/jobs/:id" element={<JobPage />} />
             <Route path="/scratch" element={<ScratchPage />} />
             <Route path="/scratch/:sum" element={<ScratchPage />} />
+            <Route path="/shop" element={<ShopPage />} />
             <Route path="*" element={<NotFound />} />
           </Routes>
         </BrowserRouter>

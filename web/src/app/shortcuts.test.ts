@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { STATIONS } from "../job/stations";
 import { isTyping, keyName } from "./shortcuts";
 
 function field(value: string, length: boolean): HTMLInputElement {
@@ -7,6 +8,12 @@ function field(value: string, length: boolean): HTMLInputElement {
   if (length) input.dataset["lengthField"] = "true";
   return input;
 }
+
+describe("the keys of the stations", () => {
+  it("are never a sign with which a length can begin", () => {
+    for (const { key } of STATIONS) expect(key).toMatch(/^shift\+[a-z]$/);
+  });
+});
 
 describe("shortcuts while a field has the focus", () => {
   it("are free in an empty reading field, since no length begins with a letter", () => {

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bridges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bridges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -68,6 +84,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/declined": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["declined"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/filings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["filed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/followed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["followed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/gauge-patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pattern"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/habit": {
         parameters: {
             query?: never;
@@ -77,7 +157,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["habit_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/height-habit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["habit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/height-target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["target_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -100,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/neck-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["angle_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/neck-shims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/notes": {
         parameters: {
             query?: never;
@@ -110,6 +254,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-reworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/break-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["angle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/leaf-stacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stacks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/spacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spacing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +532,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/saddle-reworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saddle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/scope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/screws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screws"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/settling-skips": {
         parameters: {
             query?: never;
@@ -318,6 +590,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/slot-checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["slot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["travel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/undo": {
         parameters: {
             query?: never;
@@ -366,6 +670,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -628,6 +948,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put: operations["keepSchools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tools"];
+        put: operations["keepTools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/string-sets": {
         parameters: {
             query?: never;
@@ -693,6 +1045,20 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        ActionSchoolView: {
+            bass: string;
+            code: string;
+            /** @enum {string} */
+            family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
+            familyLabel: string;
+            label: string;
+            lowExtra: string;
+            reason: string;
+            /** @enum {string} */
+            steps: "EVEN" | "GROUPS" | "RADIUS";
+            tolerance: string;
+            treble: string;
+        };
         ActionTold: {
             /** Format: double */
             capo1: number;
@@ -703,12 +1069,20 @@ export interface components {
         };
         AdviceView: {
             caution?: string;
+            decline?: string;
             /** Format: int64 */
             event?: number;
+            follow?: string;
             headline: string;
             kind: string;
             ripple: components["schemas"]["Ripple"][];
+            rule: string;
+            school: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION";
+            steps: components["schemas"]["StepView"][];
             strings: number[];
+            tool?: string;
             turn?: components["schemas"]["TurnView"];
             why: string[];
         };
@@ -734,6 +1108,38 @@ export interface components {
             /** Format: date-time */
             now: string;
             open: components["schemas"]["JobCard"][];
+        };
+        BreakAngleAsked: {
+            distance: string;
+            drop: string;
+            /** Format: int32 */
+            string: number;
+            /** Format: double */
+            wraps: number;
+        };
+        BreakAngleTold: {
+            degrees: string;
+            shallow: boolean;
+            text: string;
+        };
+        BridgeKindView: {
+            /** @enum {string} */
+            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            label: string;
+        };
+        BridgeView: {
+            across: components["schemas"]["CrossView"][];
+            angle: string[];
+            arc: string;
+            /** @enum {string} */
+            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            label: string;
+            pattern?: string;
+            pitch: string;
+            radii: string[];
+            screwed: boolean;
+            screws: components["schemas"]["ScrewView"][];
+            travel?: string;
         };
         CentsGiven: {
             /** Format: double */
@@ -787,6 +1193,24 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        CrossView: {
+            /** Format: double */
+            after?: number;
+            /** Format: double */
+            board: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            name: string;
+            /** Format: double */
+            now: number;
+            /** Format: int32 */
+            string: number;
+            verdict: string;
+            /** Format: double */
+            z: number;
+        };
         Dimension: {
             /** Format: int32 */
             fret: number;
@@ -810,16 +1234,46 @@ export interface components {
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
+            /** @enum {string} */
+            bridge?: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread?: string;
+            endRadius?: string;
             /** Format: int32 */
             frets: number;
+            /** @enum {string} */
+            joint?: "BOLTED" | "SET" | "THROUGH";
             /** @enum {string} */
             kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
             leftHanded: boolean;
             name: string;
             /** @enum {string} */
+            nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth?: string;
+            /** @enum {string} */
             rod: "SINGLE" | "DOUBLE" | "NONE";
             scaleLength: string;
+            strings?: string;
+            threadPitch?: string;
             tuning: string;
+        };
+        Filing: {
+            light: boolean;
+            /** Format: int32 */
+            string: number;
+            /** Format: int32 */
+            strokes: number;
+        };
+        Filings: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            slots: components["schemas"]["Filing"][];
+        };
+        FlawView: {
+            consequence: string;
+            /** @enum {string} */
+            flaw: "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
+            label: string;
         };
         FretCents: {
             /** Format: double */
@@ -834,6 +1288,22 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        GaugePattern: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            radius: string;
+            ringing: number[];
+        };
+        Ghost: {
+            /** Format: int32 */
+            fret: number;
+            kind: string;
+            /** Format: double */
+            y0: number;
+            /** Format: double */
+            y1: number;
         };
         Habit: {
             /** Format: int64 */
@@ -875,22 +1345,97 @@ export interface components {
             heldLow: number;
             tool: string;
         };
+        HeightChoice: {
+            /** Format: int32 */
+            fret: number;
+            label: string;
+            /** Format: int32 */
+            pressed: number;
+        };
+        HeightHabitView: {
+            flat: boolean;
+            /** Format: int32 */
+            fret: number;
+            /** Format: int32 */
+            pressed: number;
+            tool: string;
+        };
+        HeightReading: {
+            /** Format: int64 */
+            after: number;
+            flat: boolean;
+            /** Format: int32 */
+            fret: number;
+            key: string;
+            /** Format: int32 */
+            pressed: number;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION";
+            tool: string;
+        };
+        HeightSchoolView: {
+            bands: string;
+            label: string;
+            reason: string;
+            school: string;
+        };
+        HeightTarget: {
+            /** Format: int64 */
+            after: number;
+            bands?: components["schemas"]["TypedBand"][];
+            key: string;
+            school?: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION";
+            /** @enum {string} */
+            style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+        };
+        HeightTargetView: {
+            bands: components["schemas"]["TypedBandView"][];
+            label: string;
+            reason: string;
+            school?: string;
+            schools: components["schemas"]["HeightSchoolView"][];
+            styles: components["schemas"]["StyleView"][];
+        };
+        HeightView: {
+            habit: components["schemas"]["HeightHabitView"];
+            method: string;
+            methods: components["schemas"]["HeightChoice"][];
+            remarks: string[];
+            rows: components["schemas"]["LedgerRow"][];
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION";
+            target: components["schemas"]["HeightTargetView"];
+            tools: components["schemas"]["ToolChoice"][];
+        };
         InstrumentView: {
             /** @enum {string} */
             access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
+            /** @enum {string} */
+            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread: string;
+            endRadius: string;
             /** Format: int32 */
             frets: number;
+            /** @enum {string} */
+            joint: "BOLTED" | "SET" | "THROUGH";
             /** @enum {string} */
             kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
             kindLabel: string;
             leftHanded: boolean;
             name: string;
             /** @enum {string} */
+            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth: string;
+            /** @enum {string} */
             rod: "SINGLE" | "DOUBLE" | "NONE";
             scaleLength: string;
+            strings: string;
+            threadPitch: string;
             tuning: string;
             /** Format: int64 */
             version: number;
@@ -931,7 +1476,9 @@ export interface components {
             waitingUntil?: string;
         };
         JobView: {
+            action: components["schemas"]["HeightView"];
             advice: components["schemas"]["AdviceView"];
+            bridge: components["schemas"]["BridgeView"];
             canRedo: boolean;
             canUndo: boolean;
             closed: boolean;
@@ -942,6 +1489,9 @@ export interface components {
             instrument: components["schemas"]["InstrumentView"];
             /** Format: date-time */
             now: string;
+            nut: components["schemas"]["HeightView"];
+            nutBench: components["schemas"]["NutBenchView"];
+            order: components["schemas"]["OrderView"];
             player: string;
             relief: components["schemas"]["ReliefView"];
             sections: components["schemas"]["SectionView"][];
@@ -957,20 +1507,34 @@ export interface components {
             unit: string;
             unitSuffix: string;
         };
+        Keep: {
+            /** @enum {string} */
+            scope: "SHOP" | "PLAYER" | "INSTRUMENT";
+            what: string;
+        };
         KindView: {
             /** @enum {string} */
             access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
+            /** @enum {string} */
+            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread: string;
             /** Format: int32 */
             frets: number;
+            /** @enum {string} */
+            joint: "BOLTED" | "SET" | "THROUGH";
             /** @enum {string} */
             kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
             label: string;
             /** @enum {string} */
+            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth: string;
+            /** @enum {string} */
             rod: "SINGLE" | "DOUBLE" | "NONE";
             scaleLength: string;
+            strings: string;
             tuning: string;
         };
         LeafView: {
@@ -1000,6 +1564,19 @@ export interface components {
             /** Format: double */
             total: number;
         };
+        LedgerRow: {
+            found?: string;
+            leaves: components["schemas"]["LeafView"][];
+            name: string;
+            now?: string;
+            side: string;
+            spread?: string;
+            /** Format: int32 */
+            string: number;
+            target: string;
+            verdict: string;
+            verdictText: string;
+        };
         LengthAsked: {
             text: string;
             unit?: string;
@@ -1020,6 +1597,12 @@ export interface components {
             /** Format: double */
             margin: number;
         };
+        NeckAngle: {
+            above: string;
+            /** Format: int64 */
+            after: number;
+            key: string;
+        };
         NeckShimAsked: {
             /** Format: double */
             bodyEdge: number;
@@ -1035,6 +1618,14 @@ export interface components {
             /** Format: double */
             thickness: number;
         };
+        NeckShimming: {
+            /** Format: int64 */
+            after: number;
+            /** @enum {string} */
+            end: "HEEL" | "BODY_EDGE";
+            key: string;
+            thickness: string;
+        };
         NeedGiven: {
             /** Format: double */
             saddleChange: number;
@@ -1046,6 +1637,7 @@ export interface components {
             instrument: components["schemas"]["Facts"];
             player: string;
             requestKey: string;
+            scope?: ("RELIEF" | "NUT" | "ACTION")[];
             /** @enum {string} */
             touch: "LIGHT" | "MEDIUM" | "HEAVY";
         };
@@ -1055,12 +1647,40 @@ export interface components {
             key: string;
             text: string;
         };
+        NutBenchView: {
+            bite: string;
+            flaws: components["schemas"]["FlawView"][];
+            material: string;
+            slots: components["schemas"]["SlotView"][];
+            temporary: boolean;
+            width: string;
+        };
         NutGiven: {
             /** Format: int32 */
             fret?: number;
             method: string;
             /** Format: double */
             value: number;
+        };
+        NutRework: {
+            /** Format: int64 */
+            after: number;
+            change: string;
+            key: string;
+            strings?: number[];
+            /** @enum {string} */
+            way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
+        };
+        NutSchoolView: {
+            bassHigh: string;
+            bassLow: string;
+            code: string;
+            /** Format: int32 */
+            heldFret: number;
+            label: string;
+            reason: string;
+            trebleHigh: string;
+            trebleLow: string;
         };
         NutSlotsAsked: {
             /** Format: double */
@@ -1074,6 +1694,25 @@ export interface components {
         };
         NutSlotsTold: {
             centres: number[];
+        };
+        Order: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+        };
+        OrderChoice: {
+            label: string;
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            reason: string;
+        };
+        OrderView: {
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            orders: components["schemas"]["OrderChoice"][];
+            scope: ("RELIEF" | "NUT" | "ACTION")[];
         };
         PairMember: {
             /** Format: double */
@@ -1137,10 +1776,15 @@ export interface components {
             after: number;
             key: string;
             leaves?: components["schemas"]["Leaves"];
+            /** @enum {string} */
+            station?: "RELIEF" | "NUT" | "ACTION";
             /** Format: int32 */
             string: number;
             sure?: boolean;
+            /** @enum {string} */
+            tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
             text?: string;
+            tool?: string;
         };
         ReliefAsked: {
             as: components["schemas"]["HabitGiven"][];
@@ -1161,17 +1805,12 @@ export interface components {
             /** Format: double */
             value: number;
         };
-        ReliefRow: {
-            found?: string;
-            name: string;
-            now?: string;
-            side: string;
-            spread?: string;
-            /** Format: int32 */
-            string: number;
-            target: string;
-            verdict: string;
-            verdictText: string;
+        ReliefSchoolView: {
+            code: string;
+            high: string;
+            label: string;
+            low: string;
+            reason: string;
         };
         ReliefTold: {
             readings: number[];
@@ -1180,10 +1819,9 @@ export interface components {
             equivalents: components["schemas"]["Equivalent"][];
             habit: components["schemas"]["HabitView"];
             habits: components["schemas"]["HabitChoice"][];
-            leaves: components["schemas"]["LeafView"][];
             method: string;
             remarks: string[];
-            rows: components["schemas"]["ReliefRow"][];
+            rows: components["schemas"]["LedgerRow"][];
             target: components["schemas"]["TargetView"];
             tools: components["schemas"]["ToolChoice"][];
             ways: components["schemas"]["WaysView"];
@@ -1229,6 +1867,15 @@ export interface components {
             /** Format: double */
             turns?: number;
         };
+        SaddleRework: {
+            /** Format: int64 */
+            after: number;
+            bass: string;
+            key: string;
+            treble: string;
+            /** @enum {string} */
+            way: "SANDED" | "SHIMMED" | "RENEWED";
+        };
         SchoolView: {
             bass: string;
             label: string;
@@ -1236,12 +1883,44 @@ export interface components {
             school: string;
             treble: string;
         };
+        SchoolsAsked: {
+            action: components["schemas"]["ActionSchoolView"][];
+            nut: components["schemas"]["NutSchoolView"][];
+            relief: components["schemas"]["ReliefSchoolView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        SchoolsView: {
+            action: components["schemas"]["ActionSchoolView"][];
+            nut: components["schemas"]["NutSchoolView"][];
+            relief: components["schemas"]["ReliefSchoolView"][];
+            unitSuffix: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Scope: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            stations: ("RELIEF" | "NUT" | "ACTION")[];
+        };
+        ScrewView: {
+            name: string;
+            net: string;
+        };
+        Screws: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            sixteenths: number[];
+        };
         SectionView: {
             after?: components["schemas"]["After"];
             /** Format: int32 */
             bodyJointFret: number;
             dimensions: components["schemas"]["Dimension"][];
             frets: components["schemas"]["FretPoint"][];
+            ghosts: components["schemas"]["Ghost"][];
             /** Format: int32 */
             heldHigh: number;
             /** Format: int32 */
@@ -1306,9 +1985,44 @@ export interface components {
             lengths: string[];
             turns: string[];
         };
+        SlotCheck: {
+            /** Format: int64 */
+            after: number;
+            flaws: ("LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            key: string;
+            /** Format: int32 */
+            string: number;
+        };
+        SlotPlace: {
+            measured: string;
+            move: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+            wanted: string;
+        };
+        SlotView: {
+            checked: boolean;
+            file: string;
+            flaws: ("LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            gauge: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+            toFrets?: string;
+        };
+        SpacingAsked: {
+            bassEdge: string;
+            centres: string[];
+            rule: string;
+            trebleEdge: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
+        };
+        StackAsked: {
+            fretHeight: string;
         };
         StationView: {
             key: string;
@@ -1317,6 +2031,19 @@ export interface components {
             /** Format: int32 */
             number: number;
             state: string;
+        };
+        StepView: {
+            amount: string;
+            expected: string;
+            where: string;
+        };
+        StopStack: {
+            error: string;
+            height: string;
+            leaves: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
         };
         StringPull: {
             /** Format: double */
@@ -1327,6 +2054,11 @@ export interface components {
             note: string;
             /** Format: int32 */
             string: number;
+        };
+        StyleView: {
+            label: string;
+            /** @enum {string} */
+            style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
         };
         Support: {
             /** Format: double */
@@ -1386,6 +2118,41 @@ export interface components {
             label: string;
             precision: string;
         };
+        ToolKindView: {
+            /** @enum {string} */
+            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            label: string;
+            sized: boolean;
+        };
+        ToolView: {
+            /** @enum {string} */
+            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            name: string;
+            size: string;
+            /** @enum {string} */
+            state: "GOOD" | "BENT" | "WORN" | "MISSING";
+        };
+        ToolsAsked: {
+            tools: components["schemas"]["ToolView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        ToolsView: {
+            kinds: components["schemas"]["ToolKindView"][];
+            measures: string[];
+            states: string[];
+            tools: components["schemas"]["ToolView"][];
+            unitSuffix: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Travel: {
+            /** Format: int64 */
+            after: number;
+            down: string;
+            key: string;
+            up: string;
+        };
         TurnView: {
             amount: string;
             clockwise: boolean;
@@ -1404,6 +2171,17 @@ export interface components {
             bass: components["schemas"]["Support"];
             residuals: number[];
             treble: components["schemas"]["Support"];
+        };
+        TypedBand: {
+            high: string;
+            low: string;
+        };
+        TypedBandView: {
+            high: string;
+            low: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
         };
         Undo: {
             /** Format: int64 */
@@ -1461,6 +2239,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    bridges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BridgeKindView"][];
                 };
             };
         };
@@ -1541,7 +2339,119 @@ export interface operations {
             };
         };
     };
-    habit: {
+    declined: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    filed: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Filings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    followed: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    pattern: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugePattern"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    habit_1: {
         parameters: {
             query?: {
                 unit?: string;
@@ -1555,6 +2465,62 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Habit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    habit: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    target_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightTarget"];
             };
         };
         responses: {
@@ -1597,6 +2563,62 @@ export interface operations {
             };
         };
     };
+    angle_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckAngle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    shim: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckShimming"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: {
@@ -1611,6 +2633,146 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Note"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    nut: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NutRework"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    angle: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreakAngleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BreakAngleTold"];
+                };
+            };
+        };
+    };
+    stacks: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StackAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopStack"][];
+                };
+            };
+        };
+    };
+    spacing: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpacingAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlotPlace"][];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Order"];
             };
         };
         responses: {
@@ -1681,7 +2843,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: {
                 unit?: string;
@@ -1961,6 +3123,90 @@ export interface operations {
             };
         };
     };
+    saddle: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddleRework"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    scope: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scope"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    screws: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Screws"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     skip: {
         parameters: {
             query?: {
@@ -1975,6 +3221,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    slot: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotCheck"];
             };
         };
         responses: {
@@ -2039,6 +3313,34 @@ export interface operations {
             };
         };
     };
+    travel: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Travel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     undo: {
         parameters: {
             query?: {
@@ -2064,6 +3366,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JobView"];
                 };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Keep"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2443,6 +3769,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TwoPostTold"];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    keepSchools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    tools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolsView"];
+                };
+            };
+        };
+    };
+    keepTools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolsView"];
                 };
             };
         };

@@ -1,4 +1,5 @@
-import type { Schemas } from "../app/api";
+import { useQuery } from "@tanstack/react-query";
+import { answer, api, type Schemas } from "../app/api";
 import { pick } from "../ui/pick";
 import { Field, Select, TextInput } from "../ui/controls";
 
@@ -18,6 +19,14 @@ export function factsOf(kind: Kind, name = ""): Facts {
     rod: kind.rod,
     access: kind.access,
     leftHanded: false,
+    bridge: kind.bridge,
+    threadPitch: "unknown",
+    joint: kind.joint,
+    endRadius: "same",
+    bridgeSpread: kind.bridgeSpread,
+    nut: kind.nut,
+    nutWidth: kind.nutWidth,
+    strings: kind.strings,
   };
 }
 
@@ -31,6 +40,10 @@ export function InstrumentFields({
   kinds: readonly Kind[];
   onChange: (facts: Facts) => void;
 }) {
+  const bridges = useQuery({
+    queryKey: ["bridges"],
+    queryFn: () => answer(api.GET("/api/bridges")),
+  });
   const set = (change: Partial<Facts>) => onChange({ ...facts, ...change });
   const strings = facts.tuning
     .trim()
@@ -148,6 +161,98 @@ export function InstrumentFields({
         />
         Left-handed
       </label>
+      <Field label="Bridge">
+        <Select
+          value={facts.bridge ?? ""}
+          onChange={(e) => {
+            const bridge = bridges.data?.find((b) => b.kind === e.target.value);
+            if (bridge !== undefined) set({ bridge: bridge.kind });
+          }}
+        >
+          {(bridges.data ?? []).map((b) => (
+            <option key={b.kind} value={b.kind}>
+              {b.label}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
+        <TextInput
+          list="threads"
+          value={facts.threadPitch ?? "unknown"}
+          disabled={facts.bridge === "FIXED"}
+          onChange={(e) => set({ threadPitch: e.target.value })}
+        />
+        <datalist id="threads">
+          <option value="unknown">to be learned</option>
+          <option value="0.45">M2.5</option>
+          <option value="0.5">M3</option>
+          <option value="0.7">M4</option>
+          <option value="0.635">4-40</option>
+          <option value="0.794">6-32 and 8-32</option>
+        </datalist>
+      </Field>
+      <Field label="Neck joint">
+        <Select
+          value={facts.joint ?? ""}
+          onChange={(e) =>
+            set({ joint: pick(e.target.value, ["BOLTED", "SET", "THROUGH"] as const, "SET") })
+          }
+        >
+          <option value="BOLTED">bolt-on</option>
+          <option value="SET">set</option>
+          <option value="THROUGH">through</option>
+        </Select>
+      </Field>
+      <Field label="Board radius at the last fret" hint="same, or another when compound">
+        <TextInput
+          value={facts.endRadius ?? "same"}
+          onChange={(e) => set({ endRadius: e.target.value })}
+        />
+      </Field>
+      <Field label="Strings across the bridge" hint="mm between the outer centres">
+        <TextInput
+          value={facts.bridgeSpread ?? ""}
+          onChange={(e) => set({ bridgeSpread: e.target.value })}
+        />
+      </Field>
+      <Field label="Nut">
+        <Select
+          value={facts.nut ?? ""}
+          onChange={(e) =>
+            set({
+              nut: pick(
+                e.target.value,
+                ["BONE", "PLASTIC", "BRASS", "GRAPHITE", "COMPOSITE"] as const,
+                "BONE",
+              ),
+            })
+          }
+        >
+          <option value="BONE">bone</option>
+          <option value="PLASTIC">plastic</option>
+          <option value="BRASS">brass</option>
+          <option value="GRAPHITE">graphite-like</option>
+          <option value="COMPOSITE">composite</option>
+        </Select>
+      </Field>
+      <Field label="Nut width" hint="mm">
+        <TextInput
+          value={facts.nutWidth ?? ""}
+          onChange={(e) => set({ nutWidth: e.target.value })}
+        />
+      </Field>
+      <div className="sm:col-span-2">
+        <Field
+          label="Strings, string 1 first, thou"
+          hint="w nickel-wound, s steel, b bronze, n nylon"
+        >
+          <TextInput
+            value={facts.strings ?? ""}
+            onChange={(e) => set({ strings: e.target.value })}
+          />
+        </Field>
+      </div>
     </fieldset>
   );
 }

@@ -8,6 +8,8 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
+import { ScopeFields } from "../job/heightPanels";
+import type { Station } from "../job/stations";
 import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
 
 const KEYS: readonly HelpLine[] = [
@@ -28,6 +30,7 @@ export function NewJobPage() {
   const [player, setPlayer] = useState("");
   const [touch, setTouch] = useState<Touch>("MEDIUM");
   const [complaint, setComplaint] = useState("");
+  const [scope, setScope] = useState<Station[]>(["RELIEF", "NUT", "ACTION"]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   // one key for this form: pressing twice opens one job
@@ -48,7 +51,7 @@ export function NewJobPage() {
     try {
       const { id } = await answer(
         api.POST("/api/jobs", {
-          body: { requestKey: key, instrument: shown, player, touch, complaint },
+          body: { requestKey: key, instrument: shown, player, touch, complaint, scope },
         }),
       );
       await navigate(`/jobs/${id}`);
@@ -108,6 +111,7 @@ export function NewJobPage() {
                 </Field>
               </div>
             </fieldset>
+            <ScopeFields scope={scope} onChange={setScope} />
             {trouble !== null && <Trouble text={trouble} />}
             <div className="flex gap-3">
               <Button strong type="submit" disabled={busy} shortcut="Enter" className="text-[18px]">

@@ -21,7 +21,17 @@ import {
   TargetPanel,
   WaysPanel,
 } from "./panels";
-import { ReliefLedger } from "./ReliefLedger";
+import {
+  BridgePanel,
+  HeightHabitPanel,
+  HeightTargetPanel,
+  KeepFor,
+  OrderPanel,
+} from "./heightPanels";
+import { Ledger, ReliefExtras } from "./Ledger";
+import { NutPanel } from "./NutPanel";
+import { ActionExtras, NutExtras } from "./StationExtras";
+import { methodOf, rowsOf, STATIONS, TITLE, type Station } from "./stations";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
 import { useJob } from "./useJob";
@@ -30,13 +40,18 @@ const KEYS: readonly HelpLine[] = [
   ["Enter", "record the reading and go to the next string"],
   ["↑ ↓", "change the string"],
   ["D", "do the next move: the dark button"],
-  ["O", "another turn of the rod"],
+  ["O", "another move than the advised one"],
   ["S", "the rod is too stiff"],
   ["R", "retuned"],
   ["K  X", "keep or drop a doubted reading"],
   ["Z  Shift+Z", "undo, bring back"],
   ["G", "go to the reading field"],
-  ["H  T  W", "how relief is read, target, ways of turning the rod"],
+  ["Shift+R  Shift+N  Shift+A", "open relief, nut or action"],
+  ["L", "leave out what is advised"],
+  ["Y", "why?"],
+  ["H  T  W", "how it is read, target, ways of turning the rod"],
+  ["Q", "order of work, and what was agreed on"],
+  ["E", "at nut or action: slots and sums, or bridge and neck angle"],
   ["N", "write a note"],
   ["U", "change the unit of every number"],
   ["C", "close the job, or see as found and as left"],
@@ -44,7 +59,8 @@ const KEYS: readonly HelpLine[] = [
   ["B", "back to the bench"],
 ];
 
-type Open = "help" | "habit" | "target" | "ways" | "close" | "instrument" | null;
+type Open =
+  "help" | "habit" | "target" | "ways" | "order" | "extras" | "close" | "instrument" | null;
 
 export function JobPage() {
   const { id } = useParams();
@@ -108,16 +124,44 @@ function OpenJob({
   const [other, setOther] = useState(false);
   const [noting, setNoting] = useState(false);
   const bassString = job.relief.rows[0]?.string ?? 1;
-  const [string, setString] = useState(bassString);
+  // while nobody chose a station the page goes where the next move is
+  const [chosen, setChosen] = useState<Station | null>(null);
+  const station = chosen ?? job.advice.station;
+  const rows = rowsOf(job, station);
+  const [wantedString, setString] = useState(bassString);
+  const string = rows.some((r) => r.string === wantedString)
+    ? wantedString
+    : (rows[0]?.string ?? bassString);
   const fields = useRef(new Map<number, HTMLInputElement>());
   const setOpen = (panel: Open) => {
     clearProblem();
     setOpenPanel(panel);
   };
+  // a field of another station is there only after the next drawing
+  const goingTo = useRef<number | null>(null);
+  const [, drawAgain] = useState(0);
+  const focusAfterDrawing = (target: number) => {
+    goingTo.current = target;
+    // without a drawing to come it would wait, and take the focus at a later one
+    drawAgain((n) => n + 1);
+  };
+  useEffect(() => {
+    if (goingTo.current === null) return;
+    fields.current.get(goingTo.current)?.focus();
+    goingTo.current = null;
+  });
   const goToReading = (strings: readonly number[]) => {
     const target = strings[0] ?? string;
+    if (strings.length > 0) setChosen(null);
     setString(target);
-    fields.current.get(target)?.focus();
+    focusAfterDrawing(target);
+  };
+  const openStation = (to: Station) => {
+    setChosen(to);
+    const first = rowsOf(job, to)[0]?.string ?? bassString;
+    setString(first);
+    focusAfterDrawing(first);
+    setOther(false);
   };
   const actions = jobActions(job, send, goToReading);
   const settling = job.settlingUntil;
@@ -135,7 +179,7 @@ function OpenJob({
   useShortcuts(
     {
       d: () => (job.advice.kind === "done" ? setOpen("close") : actions.primary()),
-      o: () => rod && setOther(!other),
+      o: () => !job.closed && (rod || station !== "RELIEF") && setOther(!other),
       s: () => rod && actions.stiff(),
       r: () => !job.closed && actions.retuned(),
       k: () => job.advice.kind === "measure-again" && actions.keep(),
@@ -146,6 +190,10 @@ function OpenJob({
       h: () => setOpen("habit"),
       t: () => setOpen("target"),
       w: () => rod && setOpen("ways"),
+      q: () => setOpen("order"),
+      e: () => station !== "RELIEF" && setOpen("extras"),
+      l: () => job.advice.decline !== undefined && actions.decline(),
+      ...Object.fromEntries(STATIONS.map((s) => [s.key, () => openStation(s.station)])),
       n: () => setNoting(true),
       u: next,
       c: () => setOpen("close"),
@@ -182,8 +230,10 @@ function OpenJob({
           <Countdown until={settling} now={job.now} label="Neck settling" dark onOver={refetch} />
         )}
       </TopBar>
-      {section !== undefined && <Section section={section} unitSuffix={job.unitSuffix} />}
-      <StationRail stations={job.stations} />
+      {section !== undefined && (
+        <Section section={section} others={job.sections} unitSuffix={job.unitSuffix} />
+      )}
+      <StationRail stations={job.stations} open={station} onOpen={openStation} />
       {news && (
         <div className="flex items-center gap-4 bg-lamp px-5 py-1 text-[16px]" role="status">
           <span className="flex-1">Another window added to this job. The tape shows it.</span>
@@ -200,8 +250,13 @@ function OpenJob({
         <p className="border-b border-line px-5 py-2 text-[17px]">“{job.complaint}”</p>
       )}
       <main className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
-        <ReliefLedger
+        <Ledger
+          key={station}
           job={job}
+          station={station}
+          title={TITLE[station]}
+          method={methodOf(job, station)}
+          rows={rows}
           send={send}
           problem={open === null ? problem : null}
           string={string}
@@ -209,7 +264,23 @@ function OpenJob({
           fields={fields}
           onHabit={() => setOpen("habit")}
           onTarget={() => setOpen("target")}
-        />
+          onMovedOn={(done) => {
+            setChosen(null);
+            const first = done.advice.strings[0];
+            if (first !== undefined) {
+              setString(first);
+              focusAfterDrawing(first);
+            }
+          }}
+        >
+          {station === "RELIEF" && <ReliefExtras job={job} />}
+          {station === "NUT" && (
+            <NutExtras job={job} send={send} string={string} onMore={() => setOpen("extras")} />
+          )}
+          {station === "ACTION" && (
+            <ActionExtras job={job} string={string} onMore={() => setOpen("extras")} />
+          )}
+        </Ledger>
         <div className="max-xl:border-t max-xl:border-line">
           <NextMove
             job={job}
@@ -218,8 +289,11 @@ function OpenJob({
             onOther={setOther}
             onWays={() => setOpen("ways")}
             onClose={() => setOpen("close")}
+            onOrder={() => setOpen("order")}
             working={working}
             refetch={refetch}
+            station={station}
+            send={send}
           />
           {job.closed && (
             <div className="px-5 pb-5">
@@ -244,11 +318,44 @@ function OpenJob({
         title="Keys of this job"
         keys={KEYS}
       />
-      <Panel open={open === "habit"} onClose={() => setOpen(null)} title="How relief is read">
-        <HabitPanel {...panel} />
+      <Panel
+        open={open === "habit"}
+        onClose={() => setOpen(null)}
+        title={`How ${TITLE[station].toLowerCase()} is read`}
+      >
+        {station === "RELIEF" ? (
+          <HabitPanel {...panel} />
+        ) : (
+          <HeightHabitPanel {...panel} station={station} />
+        )}
       </Panel>
-      <Panel open={open === "target"} onClose={() => setOpen(null)} title="Target">
-        <TargetPanel {...panel} />
+      <Panel
+        open={open === "target"}
+        onClose={() => setOpen(null)}
+        title={`Target: ${TITLE[station].toLowerCase()}`}
+      >
+        {station === "RELIEF" ? (
+          <>
+            <TargetPanel {...panel} />
+            <KeepFor job={job} what="relief" />
+          </>
+        ) : (
+          <HeightTargetPanel {...panel} station={station} />
+        )}
+      </Panel>
+      <Panel open={open === "order"} onClose={() => setOpen(null)} title="Order of work">
+        <OrderPanel {...panel} />
+      </Panel>
+      <Panel
+        open={open === "extras"}
+        onClose={() => setOpen(null)}
+        title={station === "NUT" ? "Slots, spacing, break angle" : `Bridge: ${job.bridge.label}`}
+      >
+        {station === "NUT" ? (
+          <NutPanel job={job} send={send} trouble={panelTrouble} />
+        ) : (
+          <BridgePanel {...panel} />
+        )}
       </Panel>
       <Panel open={open === "ways"} onClose={() => setOpen(null)} title="Turning this rod">
         <WaysPanel {...panel} />

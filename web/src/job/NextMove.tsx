@@ -1,10 +1,14 @@
 import { useState } from "react";
-import type { JobView } from "../app/api";
+import { api, type JobView } from "../app/api";
+import { useShortcuts } from "../app/shortcuts";
 import { Button, Field, Select } from "../ui/controls";
 import { Countdown } from "../ui/Countdown";
 import { Fractions } from "../ui/Fractions";
 import { Dial } from "./Dial";
 import type { JobActions } from "./actions";
+import { OtherBridge, OtherNut } from "./OtherMoves";
+import { TITLE, type Station } from "./stations";
+import type { Send } from "./useJob";
 
 const AMOUNTS = [1, 2, 3, 4, 6, 8] as const;
 const AMOUNT_TEXT: Record<number, string> = {
@@ -24,8 +28,11 @@ export function NextMove({
   onOther,
   onWays,
   onClose,
+  onOrder,
   working,
   refetch,
+  station,
+  send,
 }: {
   job: JobView;
   actions: JobActions;
@@ -33,24 +40,42 @@ export function NextMove({
   onOther: (open: boolean) => void;
   onWays: () => void;
   onClose: () => void;
+  onOrder: () => void;
   working: boolean;
   refetch: () => void;
+  station: Station;
+  send: Send;
 }) {
   const { advice } = job;
   const hasRod = job.instrument.rod !== "NONE" && !job.closed;
+  const [why, setWhy] = useState(false);
+  useShortcuts({ y: () => setWhy((open) => !open) }, true);
+  const atRod = station === "RELIEF";
   return (
     <section aria-label="Next move" className="px-5 py-2">
-      <h2 className="wide flex min-h-11 items-center justify-between text-[16px] font-semibold">
-        Next move
-        {hasRod && (
-          <button
-            type="button"
-            onClick={onWays}
-            className="min-h-11 text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
-          >
-            <Fractions text={`Rod ${job.relief.ways.net}`} />
-          </button>
-        )}
+      <h2 className="wide flex min-h-11 flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
+        <span>Next move{advice.station === station ? "" : `: ${TITLE[advice.station]}`}</span>
+        <span className="flex flex-wrap gap-x-4 whitespace-nowrap">
+          {!job.closed && (
+            <button
+              type="button"
+              onClick={onOrder}
+              aria-keyshortcuts="q"
+              className="min-h-11 text-[14.5px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+            >
+              Order of work
+            </button>
+          )}
+          {hasRod && (
+            <button
+              type="button"
+              onClick={onWays}
+              className="min-h-11 text-[14.5px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+            >
+              <Fractions text={`Rod ${job.relief.ways.net}`} />
+            </button>
+          )}
+        </span>
       </h2>
       <div className="flex items-start justify-between gap-4">
         <div className="min-w-0 flex-1">
@@ -91,9 +116,29 @@ export function NextMove({
             I turned it the other way
           </Button>
         )}
-        {hasRod && (
+        {!job.closed && (hasRod || !atRod) && (
           <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
             Other
+          </Button>
+        )}
+        {advice.decline !== undefined && (
+          <Button disabled={working} shortcut="L" onClick={actions.decline}>
+            {advice.decline}
+          </Button>
+        )}
+        {advice.kind === "retune" && advice.station === "RELIEF" && hasRod && (
+          <Button
+            disabled={working}
+            onClick={() =>
+              void send((stamp, params) =>
+                api.POST("/api/jobs/{id}/rod-direction", {
+                  params,
+                  body: { ...stamp, straightensAnticlockwise: true },
+                }),
+              )
+            }
+          >
+            The pitch moved the other way
           </Button>
         )}
         {hasRod && (advice.kind === "turn" || advice.kind === "free-play") && (
@@ -107,8 +152,33 @@ export function NextMove({
           </Button>
         )}
       </div>
-      {other && hasRod && (
+      {other && hasRod && atRod && (
         <OtherTurn actions={actions} onDone={() => onOther(false)} working={working} />
+      )}
+      {other && station === "NUT" && (
+        <OtherNut job={job} send={send} onDone={() => onOther(false)} working={working} />
+      )}
+      {other && station === "ACTION" && (
+        <OtherBridge job={job} send={send} onDone={() => onOther(false)} working={working} />
+      )}
+      {advice.steps.length > 0 && (
+        <table className="mt-3 w-full max-w-[560px] text-[18px]">
+          <tbody>
+            {advice.steps.map((step) => (
+              <tr key={step.where} className="border-t border-line">
+                <th scope="row" className="py-1 pr-3 text-left font-bold whitespace-nowrap">
+                  {step.where}
+                </th>
+                <td className="pr-3">
+                  <Fractions text={step.amount} />
+                </td>
+                <td className="text-right text-[16px] whitespace-nowrap text-indigo">
+                  {step.expected === "" ? "" : `→ ${step.expected} ${job.unitSuffix}`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
       )}
       {advice.caution !== undefined && (
         <p className="mt-3 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
@@ -125,6 +195,24 @@ export function NextMove({
             </p>
           ))}
       </div>
+      {advice.kind !== "closed" && (
+        <div className="mt-1 text-[15px]">
+          <button
+            type="button"
+            aria-expanded={why}
+            aria-keyshortcuts="y"
+            onClick={() => setWhy(!why)}
+            className="min-h-11 underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+          >
+            Why?
+          </button>
+          {why && (
+            <p className="max-w-[60ch] text-ink-soft">
+              {advice.rule} {advice.school}
+            </p>
+          )}
+        </div>
+      )}
       {advice.ripple.length > 0 && (
         <table className="mt-3 w-full max-w-[480px] text-[16px]">
           <thead>

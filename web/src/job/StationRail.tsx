@@ -1,20 +1,32 @@
 import type { Schemas } from "../app/api";
+import { STATIONS, type Station } from "./stations";
 
-/** The five working stations and what follows, each under its place on the instrument, numbered in the order of work. */
-export function StationRail({ stations }: { stations: readonly Schemas["StationView"][] }) {
+/**
+ * The working stations and what follows, each under its place on the instrument, numbered in the order of work. The open one is
+ * underlined; the dark one is where the next move is.
+ */
+export function StationRail({
+  stations,
+  open,
+  onOpen,
+}: {
+  stations: readonly Schemas["StationView"][];
+  open: Station;
+  onOpen: (station: Station) => void;
+}) {
   return (
     <nav aria-label="Stations" className="border-b border-line bg-bench-dark">
-      <ol className="grid grid-cols-6 px-2 py-1.5 bench:grid-cols-[16fr_30fr_14fr_12fr_12fr_13fr]">
-        {stations.map((s) => (
-          <li key={s.key}>
-            <span
-              aria-current={s.state === "now" ? "step" : undefined}
-              className={`inline-flex min-h-11 items-center gap-2 rounded-lg py-0.5 pr-3 pl-1.5 ${s.state === "now" ? "bg-ink text-white" : ""}`}
-            >
+      <ol className="grid grid-cols-6 px-2 pt-1.5 bench:grid-cols-[16fr_30fr_14fr_12fr_12fr_13fr]">
+        {stations.map((s) => {
+          const target = STATIONS.find((t) => t.view === s.key);
+          const now = s.state === "now";
+          const shown = target?.station === open;
+          const face = (
+            <>
               <span
                 aria-hidden="true"
                 className={`grid size-7 shrink-0 place-items-center rounded-full border-2 text-[14px] font-bold ${
-                  s.state === "now"
+                  now
                     ? "border-lamp-deep bg-lamp-deep text-ink"
                     : s.state === "done"
                       ? "border-verdigris bg-verdigris text-white"
@@ -23,21 +35,42 @@ export function StationRail({ stations }: { stations: readonly Schemas["StationV
               >
                 {s.state === "done" ? "✓" : s.number}
               </span>
-              <span>
+              <span className="min-w-0">
                 <span
-                  className={`block text-[16px] leading-tight font-semibold ${s.state === "waiting" ? "text-mute" : ""}`}
+                  className={`block text-[16px] leading-tight font-semibold ${target === undefined ? "text-mute" : ""}`}
                 >
                   {s.label}
                 </span>
                 <span
-                  className={`block text-[13px] leading-tight ${s.state === "now" ? "text-[#FFC9B2]" : "text-mute"}`}
+                  className={`block text-[13px] leading-tight ${now ? "text-[#FFC9B2]" : "text-mute"}`}
                 >
                   {s.note}
                 </span>
               </span>
-            </span>
-          </li>
-        ))}
+            </>
+          );
+          const look = `inline-flex min-h-11 items-center gap-2 rounded-lg py-0.5 pr-3 pl-1.5 text-left ${now ? "bg-ink text-white" : ""}`;
+          return (
+            <li
+              key={s.key}
+              className={`border-b-4 pb-1 ${shown ? "border-lamp-deep" : "border-transparent"}`}
+            >
+              {target === undefined ? (
+                <span className={look}>{face}</span>
+              ) : (
+                <button
+                  type="button"
+                  className={`eases ${look} ${now ? "" : "hover:bg-bench"}`}
+                  aria-current={shown ? "true" : undefined}
+                  aria-keyshortcuts={target.key}
+                  onClick={() => onOpen(target.station)}
+                >
+                  {face}
+                </button>
+              )}
+            </li>
+          );
+        })}
       </ol>
     </nav>
   );

@@ -10,6 +10,10 @@ export interface JobActions {
   keep: () => void;
   drop: () => void;
   otherWay: () => void;
+  /** The advised move was made as advised. */
+  follow: () => void;
+  /** What is advised shall not be done on this job. */
+  decline: () => void;
   undo: (event?: number) => void;
   redo: (event?: number) => void;
   turn: (sixteenths: number, finishTightening: boolean, free: boolean) => Promise<boolean>;
@@ -33,8 +37,9 @@ export function jobActions(
 ): JobActions {
   const { advice } = job;
   const about = advice.event;
-  const plain = (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen") => () =>
-    void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
+  const plain =
+    (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen" | "followed" | "declined") => () =>
+      void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
   const onEvent =
     (path: "readings/kept" | "readings/dropped" | "rod-turns/ran-free" | "rod-turns/other-way") =>
     () => {
@@ -68,6 +73,9 @@ export function jobActions(
         if (advice.turn !== undefined)
           void turn(advice.turn.sixteenths, advice.turn.finishTightening, false);
         break;
+      case "move":
+        plain("followed")();
+        break;
       case "wrong-way":
         void send((stamp, params) =>
           api.POST("/api/jobs/{id}/rod-direction", {
@@ -99,13 +107,15 @@ export function jobActions(
     primaryLabel:
       advice.kind === "turn"
         ? `Turned ${advice.turn?.amount ?? ""}`
-        : (PRIMARY[advice.kind] ?? null),
+        : (advice.follow ?? PRIMARY[advice.kind] ?? null),
     primary,
     retuned: plain("retunes"),
     stiff: plain("rod-stiff"),
     keep: onEvent("readings/kept"),
     drop: onEvent("readings/dropped"),
     otherWay: onEvent("rod-turns/other-way"),
+    follow: plain("followed"),
+    decline: plain("declined"),
     undo: undoing("undo"),
     redo: undoing("redo"),
     turn,

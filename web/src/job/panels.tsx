@@ -311,6 +311,14 @@ export function InstrumentPanel({
     rod: i.rod,
     access: i.access,
     leftHanded: i.leftHanded,
+    bridge: i.bridge,
+    threadPitch: i.threadPitch,
+    joint: i.joint,
+    endRadius: i.endRadius,
+    bridgeSpread: i.bridgeSpread,
+    nut: i.nut,
+    nutWidth: i.nutWidth,
+    strings: i.strings,
   });
   const [trouble, setTrouble] = useState<string | null>(null);
   return (

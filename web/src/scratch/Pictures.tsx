@@ -82,6 +82,7 @@ function Neck({
         nutY: 0,
         saddleY: 0,
         stringKnown: false,
+        ghosts: [],
         heldLow: picture.held[0] ?? 1,
         heldHigh: picture.held[1] ?? joint,
         dimensions: [

@@ -2,14 +2,17 @@ import { useEffect, useRef, useState, useSyncExternalStore } from "react";
 import {
   between,
   bridge,
+  ghostBand,
   glow,
   heldLine,
   HEIGHT,
   heightsOf,
   labelled,
   neckCurve,
+  openString,
   scaleFor,
   silhouette,
+  stringOver,
   stringPath,
   WIDTH,
   type Heights,
@@ -76,8 +79,8 @@ const TONE: Record<string, string> = {
 
 const SIGN: Record<string, string> = {
   in: "in band",
-  high: "▲ too much",
-  low: "▼ too little",
+  high: "▲ over",
+  low: "▼ under",
   "cannot-tell": "? cannot tell",
   stale: "expected, read again",
 };
@@ -85,22 +88,31 @@ const SIGN: Record<string, string> = {
 /** The instrument as a dark silhouette against the lamp, heights greatly exaggerated, true to the estimate. */
 export function Section({
   section,
+  others = [],
   unitSuffix,
   title,
 }: {
   section: SectionData;
+  /** The other strings, drawn faintly. */
+  others?: readonly SectionData[];
   unitSuffix: string;
   title?: string;
 }) {
-  const s = scaleFor(section);
+  const s = scaleFor(section, others);
   const heights = useMoving(heightsOf(section));
   const after = section.after;
   const letter = useLettering();
   const relief = section.dimensions.find((d) => d.kind === "relief");
-  const description =
-    relief === undefined
-      ? `Side view of the neck under string ${section.string} ${section.stringName}. Nothing is read yet.`
-      : `Side view of the neck under string ${section.string} ${section.stringName}: relief ${relief.text} ${unitSuffix} at fret ${relief.fret}.`;
+  const said = section.dimensions
+    .map(
+      (d) =>
+        `${d.kind} ${d.text} ${unitSuffix} at fret ${d.fret}${SIGN[d.verdict] === undefined ? "" : `, ${SIGN[d.verdict] ?? ""}`}`,
+    )
+    .join("; ");
+  const description = `Side view of the neck under string ${section.string} ${section.stringName}${
+    said === "" ? ". Nothing is read yet." : `: ${said}.`
+  }`;
+  const ghost = ghostBand(section, s);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -126,8 +138,31 @@ export function Section({
       {after !== undefined && (
         <g fill="none" stroke="#3A4C9A" strokeWidth="2" strokeDasharray="7 5">
           <path d={neckCurve(section, after.crowns, s)} />
+          {section.stringKnown && <path d={openString(after.nutY, after.saddleY, s)} />}
         </g>
       )}
+      {ghost !== null && (
+        <path
+          d={ghost}
+          fill="#1C6B58"
+          fillOpacity="0.13"
+          stroke="#1C6B58"
+          strokeOpacity="0.55"
+          strokeWidth="1"
+        />
+      )}
+      {section.stringKnown &&
+        others
+          .filter((o) => o.stringKnown && o.string !== section.string)
+          .map((o) => (
+            <path
+              key={o.string}
+              d={openString(o.nutY, o.saddleY, s)}
+              stroke="#16201E"
+              strokeOpacity="0.22"
+              strokeWidth="1.4"
+            />
+          ))}
       <path d={silhouette(section, heights, s)} fill="#16201E" />
       <path d={bridge(section, heights.saddle, s)} fill="#16201E" />
       {section.stringKnown ? (
@@ -173,8 +208,43 @@ export function Section({
         </text>
       )}
       {section.dimensions.map((d) => {
-        const x = s.x(section.frets.find((f) => f.fret === d.fret)?.x ?? 0);
+        const place = section.frets.find((f) => f.fret === d.fret)?.x ?? 0;
+        const x = s.x(place);
         const tone = TONE[d.verdict] ?? "#16201E";
+        const sign = SIGN[d.verdict];
+        const words = `${unitSuffix} ${d.label}${sign === undefined ? "" : `, ${sign}`}`;
+        if (section.stringKnown) {
+          const end = d.kind === "relief";
+          // the action has room between string and crowns, the others stand above the string; the string rises to the right, so
+          // that words that run to the right start above where they end
+          const below = d.kind === "action";
+          const reach = end
+            ? place
+            : Math.min(section.saddleX, place + (section.saddleX * 170 * letter) / WIDTH);
+          const over = below ? s.y(d.y0) - 8 : s.y(stringOver(section, heights, reach)) - 10;
+          const left = x + (end ? 4 : below ? 12 : -4);
+          return (
+            <g key={d.kind} textAnchor={end ? "end" : "start"} fill={tone}>
+              <line x1={x} x2={x} y1={s.y(d.y0)} y2={s.y(d.y1)} stroke={tone} strokeWidth="5" />
+              {end && (
+                <line
+                  x1={x}
+                  x2={x}
+                  y1={s.y(d.y1)}
+                  y2={over + 4}
+                  stroke={tone}
+                  strokeDasharray="2 4"
+                />
+              )}
+              <text x={left} y={over - 15 * letter} fontSize={27 * letter} fontWeight="700">
+                {d.text}
+              </text>
+              <text x={left} y={over} fontSize={14.5 * letter} fontWeight="560">
+                {words}
+              </text>
+            </g>
+          );
+        }
         return (
           <g key={d.kind}>
             <line x1={x} x2={x} y1={s.y(d.y0)} y2={s.y(d.y1)} stroke={tone} strokeWidth="5" />
@@ -189,8 +259,7 @@ export function Section({
               {d.text}
             </text>
             <text x={x - 6} y={s.y(d.y1) - 12} fontSize={16 * letter} fontWeight="560" fill={tone}>
-              {unitSuffix} {d.label}
-              {d.verdict === "in" ? ", in band" : ` ${SIGN[d.verdict] ?? ""}`}
+              {words}
             </text>
           </g>
         );
@@ -198,6 +267,8 @@ export function Section({
       <text x="64" y="32" fontSize={17 * letter} fontWeight="620" fill="#2B3834">
         {title ??
           `Under string ${section.string} ${section.stringName}, heights greatly exaggerated`}
+        {ghost === null ? "" : ". "}
+        {ghost !== null && <tspan fill="#1C6B58">Green band: where it is wanted</tspan>}
         {after === undefined ? "" : ". "}
         {after !== undefined && <tspan fill="#3A4C9A">Dashed: expected after the next move</tspan>}
       </text>

@@ -20,6 +20,7 @@ function section(relief: number, saddleY = 4): SectionData {
     heldLow: 1,
     heldHigh: 16,
     dimensions: [],
+    ghosts: [],
   };
 }
 

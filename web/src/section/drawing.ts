@@ -32,9 +32,15 @@ export interface Scale {
 }
 
 /** Lengths to fit the width, heights exaggerated as far as string or neck allow. */
-export function scaleFor(section: SectionData): Scale {
+export function scaleFor(section: SectionData, others: readonly SectionData[] = []): Scale {
   const perMmX = (SADDLE_X - NUT_X) / section.saddleX;
-  const highest = Math.max(section.saddleY, section.after?.saddleY ?? 0, 1);
+  const highest = Math.max(
+    ...[section, ...others.filter((o) => o.stringKnown)].flatMap((o) => [
+      o.saddleY,
+      o.after?.saddleY ?? 0,
+    ]),
+    1,
+  );
   const deepest = Math.max(0.1, ...section.frets.map((f) => Math.abs(f.y)));
   const perMmY = section.stringKnown
     ? Math.min(MOST_PER_MM, (CHORD_Y - HIGHEST_Y) / highest)
@@ -131,4 +137,30 @@ export function labelled(fret: number, section: SectionData): boolean {
   const measured = section.dimensions.some((d) => d.fret === fret);
   const close = section.dimensions.some((d) => Math.abs(d.fret - fret) === 1) && fret > 12;
   return measured || fret === section.bodyJointFret || (marked && !close);
+}
+
+/** The open string alone, without its ends: another string beside the chosen one, or where it is expected. */
+export function openString(nut: number, saddle: number, s: Scale): string {
+  return `M${p(NUT_X, s.y(nut))} L${p(SADDLE_X, s.y(saddle))}`;
+}
+
+/** Where the string is wanted, all along: through the bands over fret 1 and over the fret of the action. */
+export function ghostBand(section: SectionData, s: Scale): string | null {
+  const [first, second] = section.ghosts;
+  if (first === undefined) return null;
+  const at = (fret: number) => section.frets.find((f) => f.fret === fret)?.x ?? 0;
+  if (second === undefined) {
+    const x = s.x(at(first.fret));
+    return `M${p(x - 16, s.y(first.y0))} L${p(x + 16, s.y(first.y0))} L${p(x + 16, s.y(first.y1))} L${p(x - 16, s.y(first.y1))} Z`;
+  }
+  const x0 = at(first.fret);
+  const x1 = at(second.fret);
+  const line = (y0: number, y1: number, x: number) => y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
+  const end = section.saddleX;
+  return `M${p(s.x(x0), s.y(first.y0))} L${p(s.x(end), s.y(line(first.y0, second.y0, end)))} L${p(s.x(end), s.y(line(first.y1, second.y1, end)))} L${p(s.x(x0), s.y(first.y1))} Z`;
+}
+
+/** Height of the open string over a place, mm. */
+export function stringOver(section: SectionData, heights: Heights, x: number): number {
+  return heights.nut + ((heights.saddle - heights.nut) * x) / section.saddleX;
 }

@@ -48,6 +48,7 @@ describe("what is drawn says what it shows", () => {
       stringKnown: false,
       heldLow: 1,
       heldHigh: 16,
+      ghosts: [],
       dimensions: [
         {
           kind: "relief",
@@ -61,9 +62,11 @@ describe("what is drawn says what it shows", () => {
       ],
     };
     const drawn = renderToStaticMarkup(<Section section={section} unitSuffix="mm" />);
-    expect(drawn).toContain("Side view of the neck under string 6 E: relief 0.30 mm at fret 8.");
+    expect(drawn).toContain(
+      "Side view of the neck under string 6 E: relief 0.30 mm at fret 8, ▲ over.",
+    );
     // the verdict is said with a sign and words, not by colour alone
-    expect(drawn).toContain("▲ too much");
+    expect(drawn).toContain("▲ over");
     const unread = renderToStaticMarkup(
       <Section section={{ ...section, dimensions: [] }} unitSuffix="mm" />,
     );

@@ -8,6 +8,7 @@ import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.IntonationForecast;
+import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
@@ -134,6 +135,6 @@ public class SetupBenchmark {
     /** 200 events of a twelve-string job replayed from the first. */
     @Benchmark
     public JobState replayOfATwelveString() {
-        return JobReplay.of(twelve, target, habit, log);
+        return JobReplay.of(twelve, JobDefaults.usual(twelve, Touch.MEDIUM).with(target, habit), log);
     }
 }

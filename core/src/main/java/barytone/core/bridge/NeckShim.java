@@ -44,4 +44,19 @@ public record NeckShim(End end, double thickness) {
                 ? new NeckShim(End.HEEL, saddleChange * pocket / (saddle - bodyEdge))
                 : new NeckShim(End.BODY_EDGE, -saddleChange * pocket / (saddle - heelEnd));
     }
+
+    /**
+     * How far the crown line rises at the saddle with this wedge in the pocket, mm; negative when it falls.
+     *
+     * @param bodyEdge x_B, mm from the nut
+     * @param heelEnd x_H, mm from the nut
+     * @param saddle x_s, mm from the nut
+     */
+    public double lift(double bodyEdge, double heelEnd, double saddle) {
+        double pocket = heelEnd - bodyEdge;
+        return switch (end) {
+            case HEEL -> thickness * (saddle - bodyEdge) / pocket;
+            case BODY_EDGE -> -thickness * (saddle - heelEnd) / pocket;
+        };
+    }
 }

@@ -93,10 +93,10 @@ final class Gaussian {
         return new Gaussian(newMean, p);
     }
 
-    /** The state after a known shift of one unknown. */
-    Gaussian shifted(int target, double by) {
+    /** The state after a known shift of some unknowns. */
+    Gaussian shiftedAlong(DMatrixRMaj direction, double by) {
         DMatrixRMaj newMean = mean.copy();
-        newMean.add(target, 0, by);
+        CommonOps_DDRM.addEquals(newMean, by, direction);
         return new Gaussian(newMean, covariance);
     }
 

@@ -38,6 +38,32 @@ public record Priors(
                 0.14,
                 0.12,
                 actionAt12,
-                1.2);
+                2.4);
+    }
+
+    /** The same with a thread pitch that is stated, mm per turn. */
+    public Priors withScrewPitch(Normal pitch) {
+        return new Priors(
+                rodReliefPerTurn,
+                pitch,
+                filingBite,
+                reliefPerNewton,
+                slotHeight,
+                slotHeightSd,
+                actionAt12,
+                saddleHeightSd);
+    }
+
+    /** The same with another bite of the file, mm per stroke. */
+    public Priors withFilingBite(Normal bite) {
+        return new Priors(
+                rodReliefPerTurn,
+                screwPitch,
+                bite,
+                reliefPerNewton,
+                slotHeight,
+                slotHeightSd,
+                actionAt12,
+                saddleHeightSd);
     }
 }

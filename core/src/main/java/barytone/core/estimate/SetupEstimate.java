@@ -4,6 +4,7 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringState;
 import barytone.core.reading.Evidence;
+import org.ejml.data.DMatrixRMaj;
 
 /**
  * What is known of a setup at one moment: a joint normal distribution over the unknowns of a {@link SetupModel}, immutable.
@@ -74,30 +75,32 @@ public final class SetupEstimate {
                 model,
                 switch (move) {
                     case Move.RodTurned m -> rodTurned(m);
-                    case Move.SaddleScrewed m -> {
-                        double change = m.turns() * state.mean(SetupModel.PITCH);
-                        yield widen(
-                                state.plusMultiple(model.saddle(m.string()), SetupModel.PITCH, m.turns()),
-                                model.saddle(m.string()),
-                                NOISE.screwRelative() * change);
-                    }
+                    case Move.SaddleScrewed m -> after(new Move.ScrewTurned(model.only(m.string()), m.turns())).state;
                     case Move.SaddleMoved m ->
-                        widen(
-                                state.shifted(model.saddle(m.string()), m.change()),
-                                model.saddle(m.string()),
-                                m.relativeSd() * m.change());
+                        after(new Move.SaddleLifted(model.only(m.string()), m.change(), m.relativeSd())).state;
+                    case Move.SlotMoved m ->
+                        after(new Move.SlotsLifted(model.only(m.string()), m.change(), m.relativeSd())).state;
+                    case Move.ScrewTurned m -> {
+                        Gaussian turned = state;
+                        for (int i = 1; i <= m.shares().size(); i++) {
+                            double share = m.shares().get(i - 1);
+                            if (share != 0)
+                                turned = turned.plusMultiple(model.saddle(i), SetupModel.PITCH, share * m.turns());
+                        }
+                        yield widen(
+                                turned,
+                                model.saddles(m.shares()),
+                                NOISE.screwRelative() * m.turns() * state.mean(SetupModel.PITCH));
+                    }
+                    case Move.SaddleLifted m -> lifted(model.saddles(m.shares()), m.change(), m.relativeSd());
                     case Move.SlotFiled m -> {
                         double depth = m.strokes() * state.mean(SetupModel.BITE);
                         yield widen(
                                 state.plusMultiple(model.slot(m.string()), SetupModel.BITE, -m.strokes()),
-                                model.slot(m.string()),
+                                model.direction(new int[] {model.slot(m.string())}, 1),
                                 NOISE.filingRelative() * depth);
                     }
-                    case Move.SlotMoved m ->
-                        widen(
-                                state.shifted(model.slot(m.string()), m.change()),
-                                model.slot(m.string()),
-                                m.relativeSd() * m.change());
+                    case Move.SlotsLifted m -> lifted(model.slots(m.shares()), m.change(), m.relativeSd());
                     case Move.TensionChanged m ->
                         bothSides(
                                 state.plusMultiple(SetupModel.BASS, SetupModel.COMPLIANCE, m.newtons())
@@ -111,6 +114,23 @@ public final class SetupEstimate {
                                         * Math.sqrt(Math.max(0, m.time().toSeconds()) / 86400.0));
                     case Move.HumidityChanged m -> bothSides(state, NOISE.reliefPerHumidity() * Math.abs(m.points()));
                 });
+    }
+
+    /**
+     * The estimate after an under-string gauge was held at the saddles: whether a string stands above or below an arc that touches
+     * the outer strings.
+     *
+     * @param weightOfFirst share of string 1 in the straight line between the outer strings at this string
+     * @param evidence about this string's saddle height less that line, mm
+     */
+    public SetupEstimate givenAcross(int string, double weightOfFirst, Evidence evidence) {
+        int last = model.strings();
+        DMatrixRMaj row = model.direction(
+                new int[] {model.saddle(string), model.saddle(1), model.saddle(last)},
+                1,
+                -weightOfFirst,
+                weightOfFirst - 1);
+        return new SetupEstimate(model, state.given(row, 0, evidence));
     }
 
     /** Expected relief change per full turn clockwise, in mm of the given habit on the given string. */
@@ -181,7 +201,11 @@ public final class SetupEstimate {
                 model.direction(new int[] {SetupModel.BASS, SetupModel.TREBLE}, perRelief, perRelief), reliefSd);
     }
 
-    private Gaussian widen(Gaussian g, int index, double sd) {
-        return g.plusNoise(model.direction(new int[] {index}, 1), Math.max(Math.abs(sd), NOISE.heightFloor()));
+    private Gaussian lifted(DMatrixRMaj direction, double change, double relativeSd) {
+        return widen(state.shiftedAlong(direction, change), direction, relativeSd * change);
+    }
+
+    private Gaussian widen(Gaussian g, DMatrixRMaj direction, double sd) {
+        return g.plusNoise(direction, Math.max(Math.abs(sd), NOISE.heightFloor()));
     }
 }

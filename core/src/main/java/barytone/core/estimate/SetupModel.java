@@ -5,6 +5,7 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import java.util.ArrayList;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 
@@ -102,6 +103,30 @@ public final class SetupModel {
     DMatrixRMaj direction(int[] indices, double... values) {
         DMatrixRMaj v = new DMatrixRMaj(size(), 1);
         for (int i = 0; i < indices.length; i++) v.set(indices[i], 0, values[i]);
+        return v;
+    }
+
+    /** The saddle heights, each with a share. */
+    DMatrixRMaj saddles(List<Double> shares) {
+        return heights(shares, FIRST_STRING + 1);
+    }
+
+    /** The slot heights, each with a share. */
+    DMatrixRMaj slots(List<Double> shares) {
+        return heights(shares, FIRST_STRING);
+    }
+
+    /** The share of a support that carries one string alone. */
+    List<Double> only(int string) {
+        List<Double> shares = new ArrayList<>();
+        for (int s = 1; s <= strings(); s++) shares.add(s == string ? 1.0 : 0.0);
+        return shares;
+    }
+
+    private DMatrixRMaj heights(List<Double> shares, int first) {
+        Allowed.whole("shares", shares.size(), strings(), strings());
+        DMatrixRMaj v = new DMatrixRMaj(size(), 1);
+        for (int i = 0; i < shares.size(); i++) v.set(first + 2 * i, 0, shares.get(i));
         return v;
     }
 

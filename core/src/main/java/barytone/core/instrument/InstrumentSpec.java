@@ -1,10 +1,14 @@
 package barytone.core.instrument;
 
+import barytone.core.bridge.Supports;
+import barytone.core.estimate.Normal;
 import barytone.core.estimate.Priors;
 import barytone.core.estimate.SetupModel;
 import barytone.core.neck.Allowed;
+import barytone.core.neck.BoardRadius;
 import barytone.core.neck.FretScale;
 import barytone.core.neck.StringLine;
+import barytone.core.strings.MusicString;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -19,6 +23,7 @@ import java.util.List;
  * @param bodyJointFret fret at which the neck meets the body
  * @param boardRadius mm; 0 for a flat board
  * @param leftHanded bass side on the other side
+ * @param fittings what stands at both ends of the strings
  */
 public record InstrumentSpec(
         InstrumentKind kind,
@@ -29,9 +34,16 @@ public record InstrumentSpec(
         double boardRadius,
         RodType rod,
         RodAccess access,
-        boolean leftHanded) {
+        boolean leftHanded,
+        Fittings fittings) {
     /** Saddle compensation assumed until intonation is read, as a share of the scale length. */
     private static final double USUAL_COMPENSATION = 0.003;
+
+    /** The two strings of a course stand this far apart, mm. */
+    private static final double COURSE = 2.2;
+
+    /** How well a stated thread pitch holds, as a share of it. */
+    private static final double THREAD_SPREAD = 0.02;
 
     public InstrumentSpec {
         tuning = List.copyOf(tuning);
@@ -39,6 +51,36 @@ public record InstrumentSpec(
         new FretScale(scaleLength, frets);
         Allowed.whole("bodyJointFret", bodyJointFret, 8, frets);
         if (boardRadius != 0) Allowed.number("boardRadius", boardRadius, 100, 2000, "mm, or 0 for a flat board");
+    }
+
+    /** An instrument with the fittings that are usual for its kind. */
+    public InstrumentSpec(
+            InstrumentKind kind,
+            List<Pitch> tuning,
+            double scaleLength,
+            int frets,
+            int bodyJointFret,
+            double boardRadius,
+            RodType rod,
+            RodAccess access,
+            boolean leftHanded) {
+        this(
+                kind,
+                tuning,
+                scaleLength,
+                frets,
+                bodyJointFret,
+                boardRadius,
+                rod,
+                access,
+                leftHanded,
+                kind.usualFittings());
+    }
+
+    /** The same instrument with other fittings. */
+    public InstrumentSpec with(Fittings other) {
+        return new InstrumentSpec(
+                kind, tuning, scaleLength, frets, bodyJointFret, boardRadius, rod, access, leftHanded, other);
     }
 
     public int strings() {
@@ -63,6 +105,41 @@ public record InstrumentSpec(
         return StringLine.of(new FretScale(scaleLength, frets), bodyJointFret, USUAL_COMPENSATION * scaleLength);
     }
 
+    /** The board's arc, from nut to last fret and beyond. */
+    public BoardRadius board() {
+        double end = fittings.endRadius() == 0 ? boardRadius : fittings.endRadius();
+        return boardRadius == 0
+                ? BoardRadius.of(0)
+                : new BoardRadius(boardRadius, end, line().scale().crown(frets));
+    }
+
+    /** The strings' places across the bridge in mm from the centre line, treble positive, string 1 first. */
+    public List<Double> acrossBridge() {
+        int places = kind.inCourses() && strings() % 2 == 0 ? strings() / 2 : strings();
+        double half = fittings.bridgeSpread() / 2;
+        List<Double> z = new ArrayList<>();
+        for (int i = 0; i < strings(); i++) {
+            if (places == strings()) {
+                z.add(half - i * 2 * half / (strings() - 1));
+            } else {
+                double centre = half - COURSE / 2 - (i / 2) * (2 * half - COURSE) / (places - 1);
+                z.add(centre + (i % 2 == 0 ? COURSE / 2 : -COURSE / 2));
+            }
+        }
+        return List.copyOf(z);
+    }
+
+    /** What carries the strings at the bridge. */
+    public Supports supports() {
+        return Supports.of(fittings.bridge(), acrossBridge());
+    }
+
+    /** The gauge of a string in mm; of the nearest one when the set has fewer. */
+    public double gauge(int string) {
+        List<MusicString> set = fittings.strings().strings();
+        return set.get(Math.min(string, set.size()) - 1).diameter();
+    }
+
     /**
      * The unknowns of this instrument.
      *
@@ -73,7 +150,10 @@ public record InstrumentSpec(
         for (int i = 0; i < strings(); i++) lines.add(line());
         Priors usual = Priors.usual(
                 rod == RodType.NONE ? Priors.NO_ROD : Priors.USUAL_ROD.times(reversed ? -1 : 1), kind.actionAt12());
-        return new SetupModel(lines, usual);
+        if (fittings.threadPitch() != 0)
+            usual = usual.withScrewPitch(new Normal(fittings.threadPitch(), THREAD_SPREAD * fittings.threadPitch()));
+        double bite = fittings.nut().usualBite();
+        return new SetupModel(lines, usual.withFilingBite(new Normal(bite, 0.5 * bite)));
     }
 
     /**

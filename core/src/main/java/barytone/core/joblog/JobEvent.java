@@ -1,13 +1,19 @@
 package barytone.core.joblog;
 
+import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Move;
 import barytone.core.neck.GapMethod;
+import barytone.core.plan.ActionTarget;
+import barytone.core.plan.NutTarget;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import java.util.List;
 
 /** One thing that happened on a job. Events are only ever added; undoing is an event too. */
 public sealed interface JobEvent {
@@ -47,7 +53,139 @@ public sealed interface JobEvent {
     /** The rod did not want to turn. */
     record RodStiff() implements JobEvent {}
 
-    /** Any other change of the setup: a saddle screwed or sanded, a slot filed, strings or humidity changed. */
+    /**
+     * Height screws were turned, positive raises.
+     *
+     * @param screws turns of each support from bass to treble, as {@link barytone.core.bridge.Supports} names them
+     */
+    record BridgeScrewed(List<Turns> screws) implements JobEvent {
+        public BridgeScrewed {
+            screws = List.copyOf(screws);
+        }
+    }
+
+    /**
+     * The saddle was reworked.
+     *
+     * @param bass change under the lowest string in mm, positive raises
+     * @param treble change under string 1
+     */
+    record SaddleReworked(Way way, double bass, double treble) implements JobEvent {
+        /** How. */
+        public enum Way {
+            SANDED,
+            SHIMMED,
+            RENEWED
+        }
+    }
+
+    /** Nut slots were filed in one pass, before tuning again. */
+    record SlotsFiled(List<Filing> slots) implements JobEvent {
+        public SlotsFiled {
+            slots = List.copyOf(slots);
+        }
+    }
+
+    /**
+     * Strokes in one slot.
+     *
+     * @param light with hardly any pressure
+     */
+    record Filing(int string, int strokes, boolean light) {
+        /** What a light stroke takes, as a share of an ordinary one. */
+        public static final double LIGHT = 0.5;
+
+        /** The depth in ordinary strokes. */
+        public double ordinaryStrokes() {
+            return strokes * (light ? LIGHT : 1);
+        }
+    }
+
+    /**
+     * The nut was reworked otherwise than with a file.
+     *
+     * @param strings the slots it changed
+     * @param change in mm, positive raises
+     */
+    record NutReworked(Way way, List<Integer> strings, double change) implements JobEvent {
+        /** How. */
+        public enum Way {
+            UNDERSIDE_SANDED,
+            SHIMMED,
+            /** Glue and powder: temporary. */
+            FILLED,
+            RENEWED
+        }
+
+        public NutReworked {
+            strings = List.copyOf(strings);
+        }
+    }
+
+    /**
+     * A wedge was laid into the neck pocket; places in mm from the nut.
+     *
+     * @param thickness at the thick end, mm
+     */
+    record NeckShimmed(NeckShim.End end, double thickness, double bodyEdge, double heelEnd) implements JobEvent {}
+
+    /** What was found on looking at a slot; an empty list is a good slot. */
+    record SlotChecked(int string, List<SlotFlaw> flaws) implements JobEvent {
+        public SlotChecked {
+            flaws = List.copyOf(flaws);
+        }
+    }
+
+    /**
+     * An under-string gauge was held at the saddles, just touching the outer strings.
+     *
+     * @param radius of the gauge, mm
+     * @param ringing the strings between that ring clear; the others buzz on it
+     */
+    record GaugePatternRead(double radius, List<Integer> ringing) implements JobEvent {
+        public GaugePatternRead {
+            ringing = List.copyOf(ringing);
+        }
+    }
+
+    /** How far the saddles can still go, mm down and up. */
+    record TravelRead(double down, double up) implements JobEvent {}
+
+    /**
+     * A straightedge laid along the frets was looked at over the bridge.
+     *
+     * @param above its underside above the top of the bridge, mm; negative when it runs into the bridge
+     */
+    record NeckAngleRead(double above) implements JobEvent {}
+
+    /** The way of reading nut or action was chosen. */
+    record HeightHabitSet(HeightHabit habit) implements JobEvent {}
+
+    /** The wanted nut heights were chosen. */
+    record NutTargetSet(NutTarget target) implements JobEvent {}
+
+    /** The wanted action was chosen. */
+    record ActionTargetSet(ActionTarget target) implements JobEvent {}
+
+    /** The order of work was chosen. */
+    record OrderSet(WorkOrder order) implements JobEvent {}
+
+    /** The work that was agreed on. */
+    record ScopeSet(List<Station> stations) implements JobEvent {
+        public ScopeSet {
+            stations = List.copyOf(stations);
+        }
+    }
+
+    /**
+     * The technician answered an advice.
+     *
+     * @param topic what it was about
+     * @param done true when it was done, false when it shall not be done on this job
+     */
+    record Answered(String topic, boolean done) implements JobEvent {}
+
+    /** The circumstances changed: strings or humidity. */
     record Moved(Move move) implements JobEvent {}
 
     /** Brought back to pitch. */

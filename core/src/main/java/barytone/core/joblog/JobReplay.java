@@ -1,24 +1,32 @@
 package barytone.core.joblog;
 
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.NeckShim;
+import barytone.core.bridge.SaddleArc;
+import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
+import barytone.core.reading.Gap;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Computes the state of a job from its log. The same log always gives the same state. */
@@ -28,6 +36,18 @@ public final class JobReplay {
 
     /** Share of the last step by which a neck that has not settled may still move (1 sd). */
     private static final double CREEP = 0.10;
+
+    /** How well sanding and shimming hit the intended amount, as a share of it (1 sd). */
+    private static final double REWORK_SPREAD = 0.10;
+
+    /** The same for a filled slot or a new nut. */
+    private static final double FILL_SPREAD = 0.30;
+
+    /** How sure hand and ear are that a string rings clear of a gauge, mm (1 sd). */
+    private static final double GAUGE_SPREAD = 0.03;
+
+    /** A string that buzzes on a gauge may still stand this far above it, mm. */
+    private static final double TOUCHING = 0.02;
 
     private final InstrumentSpec spec;
     private final Set<Long> undone;
@@ -44,20 +64,29 @@ public final class JobReplay {
     private final Map<Integer, Normal> stepChanges = new HashMap<>();
     private @Nullable SetupEstimate beforeStep;
     private Turns netTurns = Turns.NONE;
-    private int turnsMade;
+    private int movesMade;
     private OptionalLong offPitchSince = OptionalLong.empty();
     private @Nullable Instant settledAt;
     private @Nullable Instant last;
     private int stiffReports;
-    private ReliefTarget target;
-    private ReliefHabit habit;
-    private RodWays ways = RodWays.USUAL;
+    private JobDefaults chosen;
+    private final Supports supports;
+    private final Map<Station, Map<Integer, Look>> looks = new EnumMap<>(Station.class);
+    private final Map<Integer, List<SlotFlaw>> slots = new TreeMap<>();
+    private final List<Turns> screws;
+    private Station lastMoved = Station.RELIEF;
+    private final Map<String, Boolean> answers = new HashMap<>();
+    private JobEvent.@Nullable TravelRead travel;
+    private JobEvent.@Nullable NeckAngleRead neckAngle;
+    private JobEvent.@Nullable GaugePatternRead pattern;
+    private boolean temporary;
     private boolean closed;
 
-    private JobReplay(InstrumentSpec spec, ReliefTarget target, ReliefHabit habit, List<LoggedEvent> log) {
+    private JobReplay(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         this.spec = spec;
-        this.target = target;
-        this.habit = habit;
+        this.chosen = defaults;
+        this.supports = spec.supports();
+        this.screws = new ArrayList<>(Collections.nCopies(supports.size(), Turns.NONE));
         this.undone = undone(log);
         // what is said later about an earlier entry counts from the start
         for (LoggedEvent logged : log) {
@@ -77,14 +106,13 @@ public final class JobReplay {
     /**
      * Replays a log.
      *
-     * @param target the relief wanted until the log says otherwise
-     * @param habit the way of reading until the log says otherwise
+     * @param defaults what holds until the log says otherwise
      * @param log events in order of their place
      */
-    public static JobState of(InstrumentSpec spec, ReliefTarget target, ReliefHabit habit, List<LoggedEvent> log) {
-        JobReplay replay = new JobReplay(spec, target, habit, log);
+    public static JobState of(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
+        JobReplay replay = new JobReplay(spec, defaults, log);
         for (LoggedEvent logged : log) {
-            if (!replay.undone.contains(logged.seq())) replay.play(logged);
+            if (!replay.undone.contains(logged.seq()) && replay.fits(logged.event())) replay.play(logged);
         }
         return replay.state();
     }
@@ -99,24 +127,71 @@ public final class JobReplay {
         return undone;
     }
 
+    /** What was noted for strings or frets that the instrument, since corrected, does not have says nothing any more. */
+    private boolean fits(JobEvent event) {
+        return switch (event) {
+            case JobEvent.ReadingTaken e ->
+                e.string() <= spec.strings()
+                        && e.method().gaugeFret() <= spec.frets()
+                        && !(e.method() instanceof GapMethod.Relief m && m.heldHigh() > spec.frets());
+            case JobEvent.SlotsFiled e -> e.slots().stream().allMatch(f -> f.string() <= spec.strings());
+            case JobEvent.NutTargetSet e -> e.target().bands().size() == spec.strings();
+            case JobEvent.ActionTargetSet e -> e.target().bands().size() == spec.strings();
+            case JobEvent.HabitSet e -> e.habit().method().heldHigh() <= spec.frets();
+            default -> true;
+        };
+    }
+
     private void play(LoggedEvent logged) {
         switch (logged.event()) {
             case JobEvent.ReadingTaken e -> read(logged, e);
             case JobEvent.RodTurned e -> turn(logged, e);
             case JobEvent.Moved e -> {
                 pass(logged.at());
-                if (beforeMoves == null) beforeMoves = estimate;
-                estimate = estimate.after(e.move());
+                move(e.move());
             }
+            case JobEvent.BridgeScrewed e -> screwed(logged, e);
+            case JobEvent.SaddleReworked e -> reworked(logged, e);
+            case JobEvent.SlotsFiled e -> {
+                adjusting(logged);
+                for (JobEvent.Filing filing : e.slots()) {
+                    move(new Move.SlotFiled(filing.string(), filing.ordinaryStrokes()));
+                    touched(Station.NUT, List.of(filing.string()));
+                }
+            }
+            case JobEvent.NutReworked e -> reworked(logged, e);
+            case JobEvent.NeckShimmed e -> {
+                adjusting(logged);
+                NeckShim shim = new NeckShim(e.end(), e.thickness());
+                move(new Move.SaddleLifted(
+                        alike(),
+                        -shim.lift(e.bodyEdge(), e.heelEnd(), spec.line().saddle()),
+                        REWORK_SPREAD));
+                touched(Station.ACTION, everyString());
+            }
+            case JobEvent.SlotChecked e -> slots.put(e.string(), e.flaws());
+            case JobEvent.GaugePatternRead e -> {
+                pass(logged.at());
+                pattern = e;
+                across(e);
+            }
+            case JobEvent.TravelRead e -> travel = e;
+            case JobEvent.NeckAngleRead e -> neckAngle = e;
             case JobEvent.Retuned ignored -> {
                 if (offPitchSince.isPresent()) estimate = estimate.after(new Move.Retuned());
                 offPitchSince = OptionalLong.empty();
             }
             case JobEvent.SettlingSkipped ignored -> settledAt = null;
             case JobEvent.RodStiff ignored -> stiffReports++;
-            case JobEvent.TargetSet e -> target = e.target();
-            case JobEvent.HabitSet e -> habit = e.habit();
-            case JobEvent.RodWaysSet e -> ways = e.ways();
+            case JobEvent.TargetSet e -> chosen = chosen.with(e.target(), chosen.reliefHabit());
+            case JobEvent.HabitSet e -> chosen = chosen.with(chosen.relief(), e.habit());
+            case JobEvent.HeightHabitSet e -> chosen = chosen.with(e.habit());
+            case JobEvent.NutTargetSet e -> chosen = chosen.with(e.target());
+            case JobEvent.ActionTargetSet e -> chosen = chosen.with(e.target());
+            case JobEvent.RodWaysSet e -> chosen = chosen.with(e.ways());
+            case JobEvent.OrderSet e -> chosen = chosen.with(e.order());
+            case JobEvent.ScopeSet e -> chosen = chosen.scope(Set.copyOf(e.stations()));
+            case JobEvent.Answered e -> answers.put(e.topic(), e.done());
             case JobEvent.Closed ignored -> closed = true;
             case JobEvent.Reopened ignored -> closed = false;
             case JobEvent.ReadingKept ignored -> {}
@@ -135,13 +210,115 @@ public final class JobReplay {
         last = at;
     }
 
-    private void turn(LoggedEvent logged, JobEvent.RodTurned e) {
+    /** Anything that changes heights takes the strings off pitch. */
+    private void adjusting(LoggedEvent logged) {
         pass(logged.at());
-        stiffReports = 0;
         offPitchSince = OptionalLong.of(logged.seq());
+    }
+
+    private void move(Move move) {
+        if (beforeMoves == null) beforeMoves = estimate;
+        movesMade++;
+        estimate = estimate.after(move);
+        for (Map<Integer, Look> station : looks.values())
+            station.replaceAll((string, look) -> new Look(look.seq(), look.then(), look.touched(), 0));
+    }
+
+    private List<Integer> everyString() {
+        return IntStream.rangeClosed(1, spec.strings()).boxed().toList();
+    }
+
+    /** The same for every string. */
+    private List<Double> alike() {
+        return Collections.nCopies(spec.strings(), 1.0);
+    }
+
+    private Map<Integer, Look> looksAt(Station station) {
+        return looks.computeIfAbsent(station, s -> new TreeMap<>());
+    }
+
+    private void touched(Station station, List<Integer> strings) {
+        lastMoved = station;
+        for (int s : strings)
+            looksAt(station).computeIfPresent(s, (n, look) -> new Look(look.seq(), look.then(), true, 0));
+    }
+
+    private void screwed(LoggedEvent logged, JobEvent.BridgeScrewed e) {
+        adjusting(logged);
+        for (int j = 0; j < Math.min(e.screws().size(), supports.size()); j++) {
+            Turns turns = e.screws().get(j);
+            if (turns.isZero()) continue;
+            screws.set(j, screws.get(j).plus(turns));
+            travelled(turns.value() * estimate.screwPitch().mean());
+            List<Double> shares = supports.shares().get(j);
+            move(new Move.ScrewTurned(shares, turns.value()));
+            touched(
+                    Station.ACTION,
+                    everyString().stream().filter(s -> shares.get(s - 1) != 0).toList());
+        }
+    }
+
+    /** The room above and below shrinks by the farthest that any support has gone since it was looked at. */
+    private void travelled(double change) {
+        if (travel == null) return;
+        travel = new JobEvent.TravelRead(
+                Math.max(0, travel.down() + Math.min(change, 0)), Math.max(0, travel.up() - Math.max(change, 0)));
+    }
+
+    private void reworked(LoggedEvent logged, JobEvent.SaddleReworked e) {
+        adjusting(logged);
+        // a blank lies on two ends, whatever else carries the strings
+        Supports ends = Supports.of(BridgeKind.FIXED, spec.acrossBridge());
+        double[] changes = {e.bass(), e.treble()};
+        travelled(Math.abs(e.bass()) > Math.abs(e.treble()) ? e.bass() : e.treble());
+        for (int j = 0; j < changes.length; j++)
+            if (changes[j] != 0) move(new Move.SaddleLifted(ends.shares().get(j), changes[j], REWORK_SPREAD));
+        touched(Station.ACTION, everyString());
+    }
+
+    private void reworked(LoggedEvent logged, JobEvent.NutReworked e) {
+        adjusting(logged);
+        List<Double> shares = everyString().stream()
+                .map(s -> e.strings().contains(s) ? 1.0 : 0.0)
+                .toList();
+        move(new Move.SlotsLifted(
+                shares,
+                e.change(),
+                switch (e.way()) {
+                    case UNDERSIDE_SANDED, SHIMMED -> REWORK_SPREAD;
+                    case FILLED, RENEWED -> FILL_SPREAD;
+                }));
+        temporary |= e.way() == JobEvent.NutReworked.Way.FILLED || e.way() == JobEvent.NutReworked.Way.SHIMMED;
+        touched(Station.NUT, e.strings());
+    }
+
+    private void across(JobEvent.GaugePatternRead e) {
+        List<Double> z = spec.acrossBridge();
+        double first = z.getFirst();
+        double last = z.getLast();
+        for (int s = 2; s < spec.strings(); s++) {
+            double weight = (z.get(s - 1) - last) / (first - last);
+            // the gauge's arc over the chord, less what the board itself falls away
+            double limit = SaddleArc.rise(e.radius(), z, s) - boardRise(z, s, weight);
+            Evidence evidence = e.ringing().contains(s)
+                    ? new Evidence.Above(limit, GAUGE_SPREAD)
+                    : new Evidence.Below(limit + TOUCHING, GAUGE_SPREAD);
+            estimate = estimate.givenAcross(s, weight, evidence);
+        }
+    }
+
+    private double boardRise(List<Double> z, int string, double weight) {
+        double x = spec.line().saddle();
+        return -spec.board().fall(x, z.get(string - 1))
+                + weight * spec.board().fall(x, z.getFirst())
+                + (1 - weight) * spec.board().fall(x, z.getLast());
+    }
+
+    private void turn(LoggedEvent logged, JobEvent.RodTurned e) {
+        adjusting(logged);
+        stiffReports = 0;
         if (e.free() || ranFree.contains(logged.seq())) return;
         Turns net = otherWay.contains(logged.seq()) ? e.net().negated() : e.net();
-        if (beforeMoves == null) beforeMoves = estimate;
         RodStep open = steps.isEmpty() ? null : steps.getLast();
         if (open != null && open.change() == null) {
             steps.removeLast();
@@ -151,10 +328,11 @@ public final class JobReplay {
             stepChanges.clear();
             steps.add(new RodStep(logged.seq(), net, null));
         }
-        estimate = estimate.after(new Move.RodTurned(net.value(), mayRunFree(net)));
+        move(new Move.RodTurned(net.value(), mayRunFree(net)));
         netTurns = netTurns.plus(net);
-        turnsMade++;
-        settledAt = ways.settleMinutes() == 0 ? null : logged.at().plus(Duration.ofMinutes(ways.settleMinutes()));
+        touched(Station.RELIEF, everyString());
+        int minutes = chosen.ways().settleMinutes();
+        settledAt = minutes == 0 ? null : logged.at().plus(Duration.ofMinutes(minutes));
     }
 
     /** A double-action rod may be in its dead zone until it has answered in this direction. */
@@ -173,7 +351,7 @@ public final class JobReplay {
         Normal expected = estimate.now(e.string(), e.method());
         ReadingStatus status = status(logged.seq(), e, evidence);
         TakenReading taken =
-                new TakenReading(logged.seq(), logged.at(), e, evidence, expected, status, early, turnsMade);
+                new TakenReading(logged.seq(), logged.at(), e, evidence, expected, status, early, movesMade);
         if (status == ReadingStatus.SURPRISING && agreesWithDoubted(taken)) taken = taken.with(ReadingStatus.BELIEVED);
         readings.add(taken);
         if (taken.status() == ReadingStatus.BELIEVED) believe(taken);
@@ -191,7 +369,8 @@ public final class JobReplay {
         if (dropped.contains(seq)) return ReadingStatus.DROPPED;
         if (kept.contains(seq)) return ReadingStatus.BELIEVED;
         if (offPitchSince.isPresent()) return ReadingStatus.OFF_PITCH;
-        boolean anythingKnown = readings.stream().anyMatch(r -> r.status() == ReadingStatus.BELIEVED);
+        // the first reading at a station has only a usual value to be compared with
+        boolean anythingKnown = !looksAt(Station.of(e.method())).isEmpty();
         return anythingKnown && estimate.surprise(e.string(), e.method(), evidence) > SURPRISE
                 ? ReadingStatus.SURPRISING
                 : ReadingStatus.BELIEVED;
@@ -202,7 +381,7 @@ public final class JobReplay {
         for (int i = readings.size() - 1; i >= 0; i--) {
             TakenReading earlier = readings.get(i);
             if (earlier.status() != ReadingStatus.SURPRISING
-                    || earlier.afterTurns() != turnsMade
+                    || earlier.afterMoves() != movesMade
                     || earlier.reading().string() != taken.reading().string()) continue;
             SetupEstimate ifTrue = estimate.givenAgainstExpectation(
                     earlier.reading().string(), earlier.reading().method(), earlier.evidence());
@@ -226,20 +405,38 @@ public final class JobReplay {
                     && other.status() == ReadingStatus.SURPRISING
                     && other.reading().string() == e.string()) readings.set(i, other.with(ReadingStatus.DROPPED));
         }
-        estimate = estimate.surprise(e.string(), e.method(), taken.evidence()) > SURPRISE
-                ? estimate.givenAgainstExpectation(e.string(), e.method(), taken.evidence())
-                : estimate.given(e.string(), e.method(), taken.evidence());
+        if (!saysNothingNew(taken))
+            estimate = estimate.surprise(e.string(), e.method(), taken.evidence()) > SURPRISE
+                    ? estimate.givenAgainstExpectation(e.string(), e.method(), taken.evidence())
+                    : estimate.given(e.string(), e.method(), taken.evidence());
+        Map<Integer, Look> station = looksAt(Station.of(e.method()));
+        Look before = station.get(e.string());
+        station.put(e.string(), new Look(taken.seq(), estimate, false, before == null ? 1 : before.repeats() + 1));
+    }
+
+    /** The same leaves that go and lift again tell nothing more of where between them the gap lies. */
+    private boolean saysNothingNew(TakenReading taken) {
+        return taken.reading().gap() instanceof Gap.Between
+                && readings.stream()
+                        .anyMatch(r -> r.seq() < taken.seq()
+                                && r.status() == ReadingStatus.BELIEVED
+                                && r.afterMoves() == taken.afterMoves()
+                                && r.reading().string() == taken.reading().string()
+                                && r.reading().method().equals(taken.reading().method())
+                                && r.reading().gap().equals(taken.reading().gap()));
     }
 
     /** Compares a reading with what the same method would have read before the step. */
     private void noteResponse(JobEvent.ReadingTaken e, Evidence evidence) {
         if (steps.isEmpty() || beforeStep == null || !(e.method() instanceof GapMethod.Relief)) return;
         Normal before = beforeStep.now(e.string(), e.method());
+        // a one-sided finding only measures a change that it contradicts
+        if (evidence instanceof Evidence.Below b && b.limit() >= before.mean()) return;
+        if (evidence instanceof Evidence.Above a && a.limit() <= before.mean()) return;
         double value = switch (evidence) {
             case Evidence.Point p -> p.value();
-            // a one-sided finding only measures a change that it contradicts
-            case Evidence.Below b -> Math.min(b.limit(), before.mean());
-            case Evidence.Above a -> Math.max(a.limit(), before.mean());
+            case Evidence.Below b -> b.limit();
+            case Evidence.Above a -> a.limit();
         };
         double toStandard = spec.line().form(estimate.model().standard()).curvature()
                 / spec.line().form(e.method()).curvature();
@@ -268,9 +465,16 @@ public final class JobReplay {
                 settledAt,
                 stiffReports,
                 reversed,
-                target,
-                habit,
-                ways,
+                chosen,
+                Map.copyOf(looks),
+                Map.copyOf(slots),
+                List.copyOf(screws),
+                Map.copyOf(answers),
+                travel,
+                neckAngle,
+                pattern,
+                lastMoved,
+                temporary,
                 closed,
                 Set.copyOf(undone));
     }

@@ -6,9 +6,14 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -26,6 +31,16 @@ import org.jspecify.annotations.Nullable;
  * @param settledAt when the neck may be judged after the last turn; null when it was never turned or the wait was skipped
  * @param stiffReports how often the rod was reported stiff since it last turned
  * @param reversed whether the rod is known to straighten anticlockwise
+ * @param chosen targets, habits, ways, order and scope as they stand now
+ * @param looks the last believed reading of every string at every station
+ * @param slots what was found on looking at nut slots
+ * @param screws turns of each support since as found, from bass to treble, positive raises
+ * @param answers what the technician said to an advice by its topic: done, or not on this job
+ * @param travel how far the saddles could still go when it was looked at; null while not looked at
+ * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
+ * @param pattern the last look with an under-string gauge; null without one
+ * @param lastMoved the station of the last move
+ * @param temporary a temporary repair was made at the nut
  * @param undone places of the events that do not count
  */
 public record JobState(
@@ -39,11 +54,95 @@ public record JobState(
         @Nullable Instant settledAt,
         int stiffReports,
         boolean reversed,
-        ReliefTarget target,
-        ReliefHabit habit,
-        RodWays ways,
+        JobDefaults chosen,
+        Map<Station, Map<Integer, Look>> looks,
+        Map<Integer, List<SlotFlaw>> slots,
+        List<Turns> screws,
+        Map<String, Boolean> answers,
+        JobEvent.@Nullable TravelRead travel,
+        JobEvent.@Nullable NeckAngleRead neckAngle,
+        JobEvent.@Nullable GaugePatternRead pattern,
+        Station lastMoved,
+        boolean temporary,
         boolean closed,
         Set<Long> undone) {
+
+    /** The relief wanted. */
+    public ReliefTarget target() {
+        return chosen.relief();
+    }
+
+    /** How relief is read. */
+    public ReliefHabit habit() {
+        return chosen.reliefHabit();
+    }
+
+    /** How the rod is turned. */
+    public RodWays ways() {
+        return chosen.ways();
+    }
+
+    /** Whether a station belongs to the work that was agreed on. */
+    public boolean agreed(Station station) {
+        return chosen.scope().contains(station);
+    }
+
+    /** Whether the technician said that this is not to be done. */
+    public boolean declined(String topic) {
+        return Boolean.FALSE.equals(answers.get(topic));
+    }
+
+    /** The strings that are read at a station, lowest first. */
+    public List<Integer> strings(Station station) {
+        if (station == Station.RELIEF) return reliefStrings();
+        List<Integer> all = new ArrayList<>();
+        for (int s = spec.strings(); s >= 1; s--) all.add(s);
+        return all;
+    }
+
+    /** The last believed reading of a string at a station. */
+    public Optional<Look> look(Station station, int string) {
+        Map<Integer, Look> at = looks.get(station);
+        return at == null ? Optional.empty() : Optional.ofNullable(at.get(string));
+    }
+
+    /** The way of reading at a station. */
+    public GapMethod method(Station station) {
+        return switch (station) {
+            case RELIEF -> habit().method();
+            case NUT -> chosen.nutHabit().method();
+            case ACTION -> chosen.actionHabit().method();
+        };
+    }
+
+    /** The tool that readings at a station are made with. */
+    public Tool tool(Station station) {
+        return switch (station) {
+            case RELIEF -> habit().tool();
+            case NUT -> chosen.nutHabit().tool();
+            case ACTION -> chosen.actionHabit().tool();
+        };
+    }
+
+    /** The position in which readings at a station are made. */
+    public Position position(Station station) {
+        return switch (station) {
+            case RELIEF -> habit().position();
+            case NUT -> chosen.nutHabit().position();
+            case ACTION -> chosen.actionHabit().position();
+        };
+    }
+
+    /** As found by the way of reading in use: only when it was read before the first move. */
+    public Optional<Normal> found(Station station, int string) {
+        SetupEstimate found = beforeMoves != null ? beforeMoves : estimate;
+        boolean read = readings.stream()
+                .anyMatch(r -> r.status() == ReadingStatus.BELIEVED
+                        && r.afterMoves() == 0
+                        && r.reading().string() == string
+                        && Station.of(r.reading().method()) == station);
+        return read ? Optional.of(found.now(string, method(station))) : Optional.empty();
+    }
 
     /** The strings under which relief is read: the lowest and the highest. */
     public List<Integer> reliefStrings() {
@@ -72,18 +171,23 @@ public record JobState(
 
     /** Relief of a string in the current habit, in mm. */
     public Normal relief(int string) {
-        return estimate.now(string, habit.method());
+        return estimate.now(string, habit().method());
     }
 
     /** As-found relief of a string in the current habit: only when it was read before the first move. */
     public Optional<Normal> foundRelief(int string) {
-        SetupEstimate found = beforeMoves != null ? beforeMoves : estimate;
-        boolean read = readings.stream()
-                .anyMatch(r -> r.status() == ReadingStatus.BELIEVED
-                        && r.afterTurns() == 0
+        return found(Station.RELIEF, string);
+    }
+
+    /** Whether the last believed reading of a string at a station was made with a tool as fine as this one. */
+    public boolean readWith(Station station, int string, Tool tool) {
+        return readings.reversed().stream()
+                .filter(r -> r.status() == ReadingStatus.BELIEVED
                         && r.reading().string() == string
-                        && r.reading().method() instanceof GapMethod.Relief);
-        return read ? Optional.of(found.now(string, habit.method())) : Optional.empty();
+                        && Station.of(r.reading().method()) == station)
+                .findFirst()
+                .filter(r -> r.reading().tool().spread() <= tool.spread() + 1e-9)
+                .isPresent();
     }
 
     /** The newest reading that waits for a second opinion. */

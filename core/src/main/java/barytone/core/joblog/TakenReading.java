@@ -9,7 +9,7 @@ import java.time.Instant;
  *
  * @param expected what the estimate expected of it just before, in mm of its own method
  * @param early taken before the neck had settled after a turn
- * @param afterTurns how many rod turns had been made before it
+ * @param afterMoves how many moves had been made before it
  */
 public record TakenReading(
         long seq,
@@ -19,8 +19,8 @@ public record TakenReading(
         Normal expected,
         ReadingStatus status,
         boolean early,
-        int afterTurns) {
+        int afterMoves) {
     TakenReading with(ReadingStatus other) {
-        return new TakenReading(seq, at, reading, evidence, expected, other, early, afterTurns);
+        return new TakenReading(seq, at, reading, evidence, expected, other, early, afterMoves);
     }
 }

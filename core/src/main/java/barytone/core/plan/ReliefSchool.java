@@ -4,17 +4,33 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.neck.Allowed;
+import java.util.List;
 
-/** Schools of relief: a band, held at 1 and the body joint, and the reason for it. */
-public enum ReliefSchool {
-    NEARLY_FLAT(
+/**
+ * A school of relief: a band, held at 1 and the body joint, and the reason for it.
+ *
+ * @param code the name that is stored
+ * @param low lower end of the band on a middling radius for a medium touch, mm
+ * @param high upper end, mm
+ * @param reason why a shop would choose it
+ */
+public record ReliefSchool(String code, String label, double low, double high, String reason) {
+    public static final ReliefSchool NEARLY_FLAT = new ReliefSchool(
+            "NEARLY_FLAT",
             "Nearly flat",
             0.03,
             0.10,
-            "Only enough to be sure that there is no back-bow. Wants a fret-level nut and even frets."),
-    LIGHT_BOW("Light bow", 0.10, 0.20, "For a light touch and a flat board."),
-    MIDDLE("Middle", 0.15, 0.28, "The common default: room for a medium touch."),
-    HEAVY_HANDS("Bass and heavy hands", 0.25, 0.40, "For strings that swing wide and hands that dig in.");
+            "Only enough to be sure that there is no back-bow. Wants a fret-level nut and even frets.");
+    public static final ReliefSchool LIGHT_BOW =
+            new ReliefSchool("LIGHT_BOW", "Light bow", 0.10, 0.20, "For a light touch and a flat board.");
+    public static final ReliefSchool MIDDLE =
+            new ReliefSchool("MIDDLE", "Middle", 0.15, 0.28, "The common default: room for a medium touch.");
+    public static final ReliefSchool HEAVY_HANDS = new ReliefSchool(
+            "HEAVY_HANDS", "Bass and heavy hands", 0.25, 0.40, "For strings that swing wide and hands that dig in.");
+
+    /** The schools that a shop starts with. */
+    public static final List<ReliefSchool> USUAL = List.of(NEARLY_FLAT, LIGHT_BOW, MIDDLE, HEAVY_HANDS);
 
     private static final double ROUND_RADIUS = 184;
     private static final double MIDDLE_RADIUS = 245;
@@ -26,25 +42,22 @@ public enum ReliefSchool {
 
     private static final double LEAST = 0.02;
 
-    private final String label;
-    private final double low;
-    private final double high;
-    private final String reason;
+    private static final double NARROWEST = 0.07;
 
-    ReliefSchool(String label, double low, double high, String reason) {
-        this.label = label;
-        this.low = low;
-        this.high = high;
-        this.reason = reason;
+    public ReliefSchool {
+        Allowed.number("lower end of the band", low, -0.05, 1, "mm");
+        Allowed.number("upper end of the band", high, low + 0.02, 1.5, "mm, at least 0.02 above the lower end");
     }
 
-    public String label() {
-        return label;
-    }
-
-    /** Why a shop would choose it. */
-    public String reason() {
-        return reason;
+    /** The school with this code among those of the shop. */
+    public static ReliefSchool ofCode(List<ReliefSchool> schools, String code) {
+        return schools.stream()
+                .filter(s -> s.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> Allowed.broken(
+                        "relief school",
+                        code,
+                        schools.stream().map(ReliefSchool::code).toList().toString()));
     }
 
     /** The usual school for an instrument. */
@@ -68,7 +81,7 @@ public enum ReliefSchool {
                     case HEAVY -> TOUCH_SHIFT;
                 };
         return new ReliefTarget(
-                this,
+                code,
                 SetupModel.standardRelief(spec.bodyJointFret()),
                 band(shift + SIDE_SHIFT),
                 band(shift - SIDE_SHIFT));
@@ -85,6 +98,7 @@ public enum ReliefSchool {
 
     private Band band(double shift) {
         double lowest = Math.max(LEAST, low + shift);
-        return new Band(lowest, Math.max(lowest + (high - low) / 2, high + shift));
+        // a band must be wide enough for a sixteenth of a turn to land in it
+        return new Band(lowest, Math.max(lowest + Math.min(NARROWEST, high - low), high + shift));
     }
 }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param bass band under the lowest string, mm
  * @param treble band under the highest string, mm
  */
-public record ReliefTarget(@Nullable ReliefSchool school, GapMethod.Relief method, Band bass, Band treble) {
+public record ReliefTarget(@Nullable String school, GapMethod.Relief method, Band bass, Band treble) {
     /** The same target stated in another habit. */
     public ReliefTarget in(GapMethod.Relief other, StringLine line) {
         return new ReliefTarget(school, other, convert(bass, other, line), convert(treble, other, line));

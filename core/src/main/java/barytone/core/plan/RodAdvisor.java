@@ -19,7 +19,7 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * Decides the next move at the relief station. The rules, in order: answer a doubted reading; retune; stop where turning on
+ * Decides the next move at the relief station. The rules, in order: stop where turning on
  * could break something; measure what is unknown or stale, and only that; let the neck settle before a verdict; turn by the
  * step that brings both sides nearest to the middle of their bands.
  */
@@ -46,8 +46,8 @@ public final class RodAdvisor {
         this.target = job.target().in(job.habit().method(), job.spec().line());
     }
 
-    /** The next move of a job at a moment. */
-    public static Advice advise(JobState job, Instant now) {
+    /** The next move at the rod at a moment. */
+    static Advice advise(JobState job, Instant now) {
         return new RodAdvisor(job, now).advise();
     }
 
@@ -61,21 +61,17 @@ public final class RodAdvisor {
     }
 
     private Advice advise() {
-        if (job.closed()) return new Advice.ClosedJob();
-        if (job.offPitchSince().isPresent()) return new Advice.Retune();
-        var doubted = job.doubted();
-        if (doubted.isPresent()) return new Advice.MeasureAgain(doubted.get());
         List<Integer> unread = job.reliefStrings().stream()
                 .filter(s -> job.lastRelief(s).isEmpty())
                 .toList();
-        if (!unread.isEmpty()) return new Advice.Measure(unread, Advice.Measure.Reason.FIRST);
+        if (!unread.isEmpty()) return new Advice.Measure(Station.RELIEF, unread, Advice.Measure.Reason.FIRST);
         if (job.stiffReports() >= 2) return new Advice.Stop(Advice.Stop.Reason.STIFF, null);
         Optional<Advice> fault = fault();
         if (fault.isPresent()) return fault.get();
         List<Integer> stale = job.reliefStrings().stream()
                 .filter(s -> !job.readSinceTurn(s) && band(s).stale(job.relief(s)))
                 .toList();
-        if (!stale.isEmpty()) return new Advice.Measure(stale, Advice.Measure.Reason.STALE);
+        if (!stale.isEmpty()) return new Advice.Measure(Station.RELIEF, stale, Advice.Measure.Reason.STALE);
         return verdicts();
     }
 
@@ -83,25 +79,28 @@ public final class RodAdvisor {
         List<Verdict> verdicts = job.reliefStrings().stream()
                 .map(s -> band(s).verdict(job.relief(s)))
                 .toList();
-        if (verdicts.stream().allMatch(v -> v == Verdict.IN)) return settled(doneReason());
+        if (verdicts.stream().allMatch(v -> v == Verdict.IN)) {
+            Advice settled = settled(doneReason());
+            return surely(settled);
+        }
         boolean undecided = verdicts.stream().allMatch(v -> v == Verdict.IN || v == Verdict.CANNOT_TELL);
         if (undecided) {
             List<Integer> coarse = job.reliefStrings().stream()
                     .filter(s -> band(s).verdict(job.relief(s)) == Verdict.CANNOT_TELL && coarselyRead(s))
                     .toList();
-            if (!coarse.isEmpty()) return new Advice.Measure(coarse, Advice.Measure.Reason.FINER_TOOL);
+            if (!coarse.isEmpty()) return new Advice.Measure(Station.RELIEF, coarse, Advice.Measure.Reason.FINER_TOOL);
         }
         if (job.spec().rod() == RodType.NONE) {
             return undecided
-                    ? new Advice.Done(Advice.Done.Reason.LEAVE_IT)
+                    ? new Advice.Done(Station.RELIEF, Advice.Done.Reason.LEAVE_IT)
                     : new Advice.Stop(Advice.Stop.Reason.NO_ROD, null);
         }
         Advice.TurnRod turn = turn();
         if (turn.net().isZero())
-            return settled(undecided ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES : Advice.Done.Reason.SIDES_DIFFER);
+            return surely(settled(undecided ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES : Advice.Done.Reason.SIDES_DIFFER));
         // at the edge of a band a turn must be worth making
         if (undecided && chance(turn.expected()) < chance(current()) + 0.1)
-            return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
+            return surely(settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
         Turns straightening = job.reversed() ? turn.net().negated() : turn.net();
         if (straightening.sixteenths() > 0
                 && job.tighterThanFound()
@@ -109,6 +108,21 @@ public final class RodAdvisor {
                                 .compareTo(job.ways().limit())
                         > 0) return new Advice.Stop(Advice.Stop.Reason.LIMIT, null);
         return turn;
+    }
+
+    /** Near the edge of its band a side is looked at more closely, and turned if that betters the chance. */
+    private Advice surely(Advice done) {
+        if (!(done instanceof Advice.Done)) return done;
+        List<Integer> unsure = job.reliefStrings().stream()
+                .filter(s -> {
+                    Judged j = Judged.of(job, Station.RELIEF, s);
+                    return j.outside() == 0 && j.chance() < HeightLook.SURE && j.repeats() < HeightLook.REPEATS;
+                })
+                .toList();
+        if (!unsure.isEmpty()) return new Advice.Measure(Station.RELIEF, unsure, Advice.Measure.Reason.ONCE_MORE);
+        if (job.spec().rod() == RodType.NONE || chance(current()) >= HeightLook.SURE) return done;
+        Advice.TurnRod turn = turn();
+        return !turn.net().isZero() && chance(turn.expected()) > chance(current()) + 0.05 ? turn : done;
     }
 
     private Advice.Done.Reason doneReason() {
@@ -125,8 +139,8 @@ public final class RodAdvisor {
                                 && job.lastRelief(s).filter(r -> r.early()).isPresent()))
                 .toList();
         return unconfirmed.isEmpty()
-                ? new Advice.Done(reason)
-                : new Advice.Measure(unconfirmed, Advice.Measure.Reason.SECOND_LOOK);
+                ? new Advice.Done(Station.RELIEF, reason)
+                : new Advice.Measure(Station.RELIEF, unconfirmed, Advice.Measure.Reason.SECOND_LOOK);
     }
 
     private boolean coarselyRead(int string) {
@@ -211,11 +225,16 @@ public final class RodAdvisor {
     private Optional<Advice> fault() {
         List<RodStep> measured =
                 job.steps().stream().filter(s -> s.change() != null).toList();
-        if (measured.isEmpty() || job.steps().getLast().change() == null) return Optional.empty();
+        if (!job.steps().isEmpty() && job.steps().getLast().change() == null)
+            return unanswered(job.steps().getLast());
+        if (measured.isEmpty()) return Optional.empty();
         RodStep last = measured.getLast();
         Normal change = Objects.requireNonNull(last.change());
         double direction = (job.reversed() ? 1 : -1) * Math.signum(last.net().value());
-        if (change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd()))
+        // read again with the same result, the earlier reading must have been off: what stands now is believed
+        boolean readAgain = job.reliefStrings().stream()
+                .allMatch(s -> Judged.of(job, Station.RELIEF, s).repeats() >= 3);
+        if (!readAgain && change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd()))
             return Optional.of(new Advice.WrongWay(last));
         if (allIn() || !faded(last, measured)) return Optional.empty();
         if (job.spec().rod() == RodType.DOUBLE && turnedWithoutEffect(measured) < FREE_PLAY_LIMIT)
@@ -224,6 +243,15 @@ public final class RodAdvisor {
         boolean loosening = job.reversed() == last.net().sixteenths() > 0;
         return Optional.of(
                 new Advice.Stop(loosening ? Advice.Stop.Reason.SLACK : Advice.Stop.Reason.NO_RESPONSE, last));
+    }
+
+    /** Loosened on and on while the string still shows no gap: the strings pull no further. */
+    private Optional<Advice> unanswered(RodStep open) {
+        boolean loosening = job.reversed() == open.net().sixteenths() > 0;
+        boolean read = job.reliefStrings().stream().allMatch(job::readSinceTurn);
+        return loosening && read && Math.abs(open.net().sixteenths()) >= FREE_PLAY_LIMIT
+                ? Optional.of(new Advice.Stop(Advice.Stop.Reason.SLACK, open))
+                : Optional.empty();
     }
 
     private boolean allIn() {

@@ -13,6 +13,8 @@ public enum Tool {
     CARD("card", "action card", 0.060),
     RULER_HALF("ruler-half", "ruler, half millimetres", 0.5 / (2 * Math.sqrt(3))),
     RULER_64("ruler-64", "ruler, 64ths", 0.396875 / (2 * Math.sqrt(3))),
+    RULER_32("ruler-32", "ruler, 32nds", 0.79375 / (2 * Math.sqrt(3))),
+    RULER_MM("ruler-mm", "ruler, millimetres", 1 / (2 * Math.sqrt(3))),
     EYE("eye", "by eye, tap or paper", 0.080);
 
     /** Spread of the same hand measuring the same gap again, in mm (1 sd). */
@@ -41,6 +43,11 @@ public enum Tool {
     /** Standard deviation of one number read with this tool in mm, repeatability not included. */
     public double sd() {
         return sd;
+    }
+
+    /** The spread of one number read with this tool, tool and hand together, in mm (1 sd). */
+    public double spread() {
+        return Math.hypot(sd, REPEATABILITY);
     }
 
     /** The tool with this code. */

@@ -47,7 +47,7 @@ class ReplayTest {
     }
 
     private static JobState replay(List<LoggedEvent> log) {
-        return JobReplay.of(SPEC, TARGET, HABIT, log);
+        return JobReplay.of(SPEC, JobDefaults.usual(SPEC, Touch.MEDIUM).with(TARGET, HABIT), log);
     }
 
     @Test

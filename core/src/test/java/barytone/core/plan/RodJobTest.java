@@ -10,6 +10,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
@@ -20,11 +21,13 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import org.junit.jupiter.api.Test;
 
@@ -73,11 +76,14 @@ class RodJobTest {
         }
 
         JobState state() {
-            return JobReplay.of(spec, target, habit, log);
+            return JobReplay.of(
+                    spec,
+                    JobDefaults.usual(spec, Touch.MEDIUM).with(target, habit).scope(Set.of(Station.RELIEF)),
+                    log);
         }
 
         Advice advice() {
-            return RodAdvisor.advise(state(), now);
+            return NextMove.advise(state(), Toolkit.USUAL, now);
         }
     }
 
@@ -102,15 +108,15 @@ class RodJobTest {
     @Test
     void firstItAsksForBothSides() {
         assertThat(new Paper(electric()).advice())
-                .isEqualTo(new Advice.Measure(List.of(6, 1), Advice.Measure.Reason.FIRST));
+                .isEqualTo(new Advice.Measure(Station.RELIEF, List.of(6, 1), Advice.Measure.Reason.FIRST));
         assertThat(new Paper(electric()).readOne(6, 0.4).advice())
-                .isEqualTo(new Advice.Measure(List.of(1), Advice.Measure.Reason.FIRST));
+                .isEqualTo(new Advice.Measure(Station.RELIEF, List.of(1), Advice.Measure.Reason.FIRST));
     }
 
     @Test
     void aReliefInItsBandIsLeftAlone() {
         assertThat(new Paper(electric()).read(0.22, 0.19).advice())
-                .isEqualTo(new Advice.Done(Advice.Done.Reason.LEAVE_IT));
+                .isEqualTo(new Advice.Done(Station.RELIEF, Advice.Done.Reason.LEAVE_IT));
     }
 
     @Test
@@ -119,13 +125,15 @@ class RodJobTest {
         Advice.TurnRod turn = (Advice.TurnRod) p.advice();
         assertThat(turn.net()).isEqualTo(Turns.EIGHTH);
         assertThat(turn.learned()).isFalse();
-        assertThat(p.turn(2).advice()).isEqualTo(new Advice.Retune());
-        assertThat(p.retune().advice()).isEqualTo(new Advice.Measure(List.of(6, 1), Advice.Measure.Reason.STALE));
+        assertThat(p.turn(2).advice()).isEqualTo(new Advice.Retune(Station.RELIEF));
+        assertThat(p.retune().advice())
+                .isEqualTo(new Advice.Measure(Station.RELIEF, List.of(6, 1), Advice.Measure.Reason.STALE));
         assertThat(p.read(0.27, 0.24).advice()).isInstanceOf(Advice.TurnRod.class);
         p.turn(1).retune().read(0.22, 0.19);
         assertThat(p.advice()).isInstanceOf(Advice.Settle.class);
-        assertThat(p.wait(10).advice()).isEqualTo(new Advice.Measure(List.of(6, 1), Advice.Measure.Reason.SECOND_LOOK));
-        assertThat(p.read(0.22, 0.19).advice()).isEqualTo(new Advice.Done(Advice.Done.Reason.IN_BAND));
+        assertThat(p.wait(10).advice())
+                .isEqualTo(new Advice.Measure(Station.RELIEF, List.of(6, 1), Advice.Measure.Reason.SECOND_LOOK));
+        assertThat(p.read(0.22, 0.19).advice()).isEqualTo(new Advice.Done(Station.RELIEF, Advice.Done.Reason.IN_BAND));
         assertThat(p.state().tighterThanFound()).isEqualTo(new Turns(3));
         assertThat(p.state().foundRelief(6).orElseThrow().mean()).isCloseTo(0.36, within(0.01));
     }
@@ -262,7 +270,8 @@ class RodJobTest {
         for (int s : List.of(6, 1))
             p.add(new JobEvent.ReadingTaken(
                     s, p.habit.method(), Tool.RULER_HALF, new Gap.Of(0.2), Position.PLAYING, "0.2"));
-        assertThat(p.advice()).isEqualTo(new Advice.Measure(List.of(6, 1), Advice.Measure.Reason.FINER_TOOL));
+        assertThat(p.advice())
+                .isEqualTo(new Advice.Measure(Station.RELIEF, List.of(6, 1), Advice.Measure.Reason.FINER_TOOL));
     }
 
     @Test

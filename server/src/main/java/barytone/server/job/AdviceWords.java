@@ -9,11 +9,13 @@ import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.RodStep;
-import barytone.core.neck.GapMethod;
 import barytone.core.plan.Advice;
 import barytone.core.plan.RodAdvisor;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -25,20 +27,84 @@ final class AdviceWords {
     private final JobState state;
     private final InstrumentSpec spec;
     private final LengthUnit unit;
+    private final Toolkit tools;
     private final Words words;
+    private final HeightWords heights;
+    private final Rules rules;
 
-    AdviceWords(JobState state, LengthUnit unit) {
+    AdviceWords(JobState state, LengthUnit unit, Bench bench) {
         this.state = state;
         this.spec = state.spec();
         this.unit = unit;
+        this.tools = bench.tools();
         this.words = new Words(state, unit);
+        this.heights = new HeightWords(state, unit, words);
+        this.rules = new Rules(state, bench.schools());
     }
 
     JobView.AdviceView advice(Advice advice) {
+        Said said = said(advice);
+        return new JobView.AdviceView(
+                said.kind(),
+                advice.station(),
+                said.headline(),
+                said.why().stream().filter(l -> !l.isEmpty()).toList(),
+                rules.rule(advice),
+                rules.school(advice.station()),
+                said.caution(),
+                said.ripple(),
+                said.turn(),
+                said.steps(),
+                said.strings(),
+                said.event(),
+                advice instanceof Advice.Measure m && m.tool() != null
+                        ? m.tool().code()
+                        : null,
+                said.follow(),
+                rules.decline(advice));
+    }
+
+    /** What is said of an advice before rule and school are added. */
+    record Said(
+            String kind,
+            String headline,
+            List<String> why,
+            @Nullable String caution,
+            List<JobView.Ripple> ripple,
+            JobView.@Nullable TurnView turn,
+            List<Integer> strings,
+            @Nullable Long event,
+            List<JobView.StepView> steps,
+            @Nullable String follow) {
+        Said(
+                String kind,
+                String headline,
+                List<String> why,
+                @Nullable String caution,
+                List<JobView.Ripple> ripple,
+                JobView.@Nullable TurnView turn,
+                List<Integer> strings,
+                @Nullable Long event) {
+            this(kind, headline, why, caution, ripple, turn, strings, event, List.of(), null);
+        }
+
+        /** A move that is ticked off with a button. */
+        static Said move(
+                String headline,
+                List<String> why,
+                @Nullable String caution,
+                List<JobView.Ripple> ripple,
+                List<JobView.StepView> steps,
+                String follow) {
+            return new Said("move", headline, why, caution, ripple, null, List.of(), null, steps, follow);
+        }
+    }
+
+    private Said said(Advice advice) {
         return switch (advice) {
             case Advice.Measure m -> measure(m);
             case Advice.MeasureAgain m -> measureAgain(m);
-            case Advice.Retune ignored -> retune();
+            case Advice.Retune r -> retune(r.station());
             case Advice.Settle ignored ->
                 plain(
                         "settle",
@@ -51,7 +117,15 @@ final class AdviceWords {
             case Advice.WrongWay w -> wrongWay(w.step());
             case Advice.FreePlay f -> freePlay(f.step());
             case Advice.Stop s -> stop(s);
-            case Advice.Done d -> done(d);
+            case Advice.Done d -> d.station() == Station.RELIEF ? done(d) : heights.done(d);
+            case Advice.LevelVibrato ignored -> heights.level();
+            case Advice.FileSlots f -> heights.file(f);
+            case Advice.LowerNut l -> heights.lower(l);
+            case Advice.RaiseNut r -> heights.raise(r);
+            case Advice.TurnScrews t -> heights.screws(t);
+            case Advice.ReworkSaddle r -> heights.saddle(r);
+            case Advice.BridgeLimit b -> heights.limit(b);
+            case Advice.Finished f -> heights.finished(f);
             case Advice.ClosedJob ignored ->
                 plain(
                         "closed",
@@ -61,63 +135,71 @@ final class AdviceWords {
         };
     }
 
-    private JobView.AdviceView measure(Advice.Measure m) {
+    private Said measure(Advice.Measure m) {
         String which = words.strings(m.strings());
-        String how = "Hold and gauge as above: " + words.method(state.habit()) + ".";
-        return switch (m.reason()) {
-            case FIRST ->
-                reading(
-                        "measure",
-                        "Read the relief under " + which,
-                        List.of(
-                                state.readings().isEmpty()
-                                        ? "As found comes first, before anything is touched. Tune to pitch."
-                                        : "The other side is still unknown.",
-                                how),
-                        m.strings());
-            case STALE ->
-                reading(
-                        "measure",
-                        "Read the relief again under " + which,
-                        List.of("Since the turn it is only expected, and not closely enough for the target.", how),
-                        m.strings());
-            case SECOND_LOOK ->
-                reading(
-                        "measure",
-                        "Second look: read " + which,
-                        List.of("The neck has had its time since the last turn. This reading is the verdict.", how),
-                        m.strings());
-            case FINER_TOOL ->
-                reading(
-                        "measure",
-                        "Cannot tell with this tool: use a leaf on " + which,
-                        List.of(
-                                "The "
-                                        + state.lastRelief(m.strings().get(0))
-                                                .map(r -> r.reading().tool().label())
-                                                .orElse("tool")
-                                        + " leaves ± "
-                                        + unit.showWithUnit(
-                                                state.relief(m.strings().get(0)).sd())
-                                        + ", too much for a band of "
-                                        + unit.showWithUnit(RodAdvisor.band(
-                                                        state, m.strings().get(0))
-                                                .width()) + ".",
-                                how),
-                        m.strings());
+        String what = words.quantity(m.station());
+        String how = "Hold and gauge as in the ledger: " + words.method(m.station()) + ".";
+        List<String> line = new ArrayList<>();
+        String headline = switch (m.reason()) {
+            case FIRST -> {
+                line.add(
+                        state.readings().isEmpty()
+                                ? "As found comes first, before anything is touched. Tune to pitch."
+                                : m.strings().size()
+                                                == state.strings(m.station()).size()
+                                        ? "As found comes first, before anything is touched."
+                                        : "The others are read; these are still unknown.");
+                yield "Read the " + what + " under " + which;
+            }
+            case STALE -> {
+                line.add("Since the last move it is only expected, and not closely enough for the target.");
+                yield "Read the " + what + " again under " + which;
+            }
+            case SECOND_LOOK -> {
+                line.add("The neck has had its time since the last turn. This reading is the verdict.");
+                yield "Second look: read " + which;
+            }
+            case FINER_TOOL -> {
+                Tool tool = m.tool() == null ? Tool.LEAF : m.tool();
+                line.add(words.tooCoarse(m.station(), m.strings().get(0)));
+                yield "Cannot tell with this tool: use a " + shortName(tool) + " on " + which;
+            }
+            case ONCE_MORE -> {
+                line.add(
+                        state.tool(m.station()) == Tool.LEAF
+                                ? "It lies near the edge of its band. Lay two leaves together to come between two sizes: "
+                                        + words.nearStack(
+                                                m.station(), m.strings().get(0), tools) + "."
+                                : "It lies near the edge of its band, and one reading with this tool cannot tell.");
+                if (state.tool(m.station()) != Tool.LEAF)
+                    line.add(words.wouldTell(m.station(), m.strings().get(0), tools));
+                yield "Look more closely at the " + what + " of " + which;
+            }
+            case RECHECK -> {
+                line.add("It was moved, or moved along, since it was last read: what stands there is predicted.");
+                yield "Last look: read the " + what + " of " + which;
+            }
         };
+        line.add(how);
+        return reading("measure", headline, line, m.strings());
     }
 
-    private JobView.AdviceView measureAgain(Advice.MeasureAgain m) {
+    private static String shortName(Tool tool) {
+        return tool == Tool.LEAF ? "leaf" : tool.label();
+    }
+
+    private Said measureAgain(Advice.MeasureAgain m) {
         var taken = m.doubted();
         Normal expected = taken.expected();
-        return new JobView.AdviceView(
+        return new Said(
                 "measure-again",
                 "Measure " + words.string(taken.reading().string()) + " again",
                 List.of(
                         unit.showWithUnit(taken.reading().gap().shown()) + " was read, "
                                 + unit.showWithUnit(expected.mean()) + " ± " + unit.show(expected.sd())
-                                + " was expected. Check the held frets, the gauge fret, the unit, the pitch and the position.",
+                                + " was expected. "
+                                + words.mixUp(taken.reading(), taken.evidence())
+                                + "Check the held frets, the gauge fret, the unit, the pitch and the position.",
                         "A second reading that agrees settles it. Or keep it, or drop it."),
                 null,
                 List.of(),
@@ -126,17 +208,21 @@ final class AdviceWords {
                 taken.seq());
     }
 
-    private JobView.AdviceView retune() {
+    private Said retune(Station after) {
         return plain(
                 "retune",
                 "Retune, tuning up to pitch",
                 List.of(
-                        "The turn moved the pitch. A reading off pitch is void.",
-                        "Tightening sharpens, loosening flattens. If the pitch did not move at all, the rod may not have bitten."),
+                        after == Station.RELIEF
+                                ? "The turn moved the pitch. A reading off pitch is void."
+                                : "The strings were slack or moved. A reading off pitch is void.",
+                        after == Station.RELIEF
+                                ? "Tightening sharpens, loosening flattens. If the pitch did not move at all, the rod may not have bitten."
+                                : "Seat the strings at nut and saddle first."),
                 null);
     }
 
-    private JobView.AdviceView turn(Advice.TurnRod t) {
+    private Said turn(Advice.TurnRod t) {
         boolean tighter = (t.net().sixteenths() > 0) != state.reversed();
         List<String> why = new ArrayList<>();
         String per8 = unit.showWithUnit(Math.abs(t.perTurn().times(0.125).mean()));
@@ -148,7 +234,7 @@ final class AdviceWords {
         why.add(direction(t));
         if (t.path().size() > 1 && !t.stiffTry())
             why.add("It goes past and comes back tightening, so that nothing can creep.");
-        return new JobView.AdviceView(
+        return new Said(
                 "turn",
                 headline(t, tighter),
                 why,
@@ -241,22 +327,12 @@ final class AdviceWords {
                     unit.show(then.mean()) + " ± " + unit.show(then.sd()),
                     unit.showChange(then.mean() - now.mean())));
         }
-        int bass = spec.bassString();
-        for (GapMethod method : List.of(new GapMethod.Action(12), new GapMethod.NutPressed(3))) {
-            double change = after.now(bass, method).mean()
-                    - state.estimate().now(bass, method).mean();
-            ripple.add(new JobView.Ripple(
-                    (method instanceof GapMethod.Action ? "Action at 12, " : "Nut, pressed at 3, ")
-                            + words.string(bass),
-                    "not read",
-                    "",
-                    unit.showChange(change)));
-        }
+        ripple.addAll(heights.others(after, Station.RELIEF));
         return ripple;
     }
 
-    private JobView.AdviceView wrongWay(RodStep step) {
-        return new JobView.AdviceView(
+    private Said wrongWay(RodStep step) {
+        return new Said(
                 "wrong-way",
                 "The relief moved the wrong way",
                 List.of(
@@ -273,8 +349,8 @@ final class AdviceWords {
                 step.turn());
     }
 
-    private JobView.AdviceView freePlay(RodStep step) {
-        return new JobView.AdviceView(
+    private Said freePlay(RodStep step) {
+        return new Said(
                 "free-play",
                 "No response: free play in the middle of the rod",
                 List.of(
@@ -294,7 +370,7 @@ final class AdviceWords {
                 + (change == null ? "an unknown amount" : unit.showChange(change.mean()) + " " + unit.suffix());
     }
 
-    private JobView.AdviceView stop(Advice.Stop s) {
+    private Said stop(Advice.Stop s) {
         RodStep step = s.step();
         return switch (s.reason()) {
             case NO_ROD ->
@@ -342,7 +418,7 @@ final class AdviceWords {
         };
     }
 
-    private JobView.AdviceView done(Advice.Done d) {
+    private Said done(Advice.Done d) {
         String nextDay = state.steps().stream()
                                 .mapToInt(s -> Math.abs(s.net().sixteenths()))
                                 .sum()
@@ -388,11 +464,11 @@ final class AdviceWords {
         return java.util.Arrays.stream(lines).filter(l -> !l.isEmpty()).toList();
     }
 
-    private static JobView.AdviceView plain(String kind, String headline, List<String> why, @Nullable String caution) {
-        return new JobView.AdviceView(kind, headline, why, caution, List.of(), null, List.of(), null);
+    private static Said plain(String kind, String headline, List<String> why, @Nullable String caution) {
+        return new Said(kind, headline, why, caution, List.of(), null, List.of(), null);
     }
 
-    private static JobView.AdviceView reading(String kind, String headline, List<String> why, List<Integer> strings) {
-        return new JobView.AdviceView(kind, headline, why, null, List.of(), null, strings, null);
+    private static Said reading(String kind, String headline, List<String> why, List<Integer> strings) {
+        return new Said(kind, headline, why, null, List.of(), null, strings, null);
     }
 }

@@ -1,7 +1,10 @@
 package barytone.server.job;
 
+import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.neck.Allowed;
@@ -24,11 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
     private final JobLog log;
+    private final JobDesk desk;
     private final Clock clock;
     private final boolean demo;
 
-    BenchController(JobLog log, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
+    BenchController(JobLog log, JobDesk desk, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
         this.log = log;
+        this.desk = desk;
         this.clock = clock;
         this.demo = demo;
     }
@@ -67,7 +72,23 @@ class BenchController {
             int bodyJointFret,
             String boardRadius,
             RodType rod,
-            RodAccess access) {}
+            RodAccess access,
+            BridgeKind bridge,
+            NeckJoint joint,
+            String bridgeSpread,
+            NutMaterial nut,
+            String nutWidth,
+            String strings) {}
+
+    /** A kind of bridge, for choosing. */
+    record BridgeKindView(BridgeKind kind, String label) {}
+
+    @GetMapping("/bridges")
+    List<BridgeKindView> bridges() {
+        return Arrays.stream(BridgeKind.values())
+                .map(k -> new BridgeKindView(k, k.label()))
+                .toList();
+    }
 
     @GetMapping("/bench")
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
@@ -79,11 +100,11 @@ class BenchController {
                 demo,
                 all.stream()
                         .filter(j -> !j.state().closed())
-                        .map(j -> card(j, shown, now))
+                        .map(j -> card(j, shown))
                         .toList(),
                 all.stream()
                         .filter(j -> j.state().closed())
-                        .map(j -> card(j, shown, now))
+                        .map(j -> card(j, shown))
                         .toList());
     }
 
@@ -103,15 +124,21 @@ class BenchController {
                 usual.bodyJointFret(),
                 usual.boardRadius() == 0 ? "flat" : Allowed.plain(usual.boardRadius()),
                 usual.rod(),
-                usual.access());
+                usual.access(),
+                usual.fittings().bridge(),
+                usual.fittings().joint(),
+                Allowed.plain(usual.fittings().bridgeSpread()),
+                usual.fittings().nut(),
+                Allowed.plain(usual.fittings().nutWidth()),
+                usual.fittings().strings().text());
     }
 
     private static String sentence(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
     }
 
-    private static JobCard card(JobLog.Opened opened, LengthUnit unit, Instant now) {
-        JobViewer viewer = new JobViewer(opened, unit, now);
+    private JobCard card(JobLog.Opened opened, LengthUnit unit) {
+        JobViewer viewer = desk.viewer(opened, unit);
         JobView view = viewer.view();
         List<String> standing = view.relief().rows().stream()
                 .filter(r -> r.now() != null)

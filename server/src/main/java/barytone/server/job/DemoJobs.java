@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.bridge.BridgeKind;
 import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
@@ -7,9 +8,9 @@ import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.joblog.JobEvent;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefTarget;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
@@ -17,6 +18,8 @@ import barytone.core.reading.Tool;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
@@ -24,7 +27,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * The demo: loan instruments of the invented ferry band and school of Saltholm, in different states of a relief job. Seeded
+ * The demo: loan instruments of the invented ferry band and school of Saltholm, in different states of their jobs. Seeded
  * once into an empty database.
  */
 @Component
@@ -46,7 +49,12 @@ class DemoJobs implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         if (!log.all().isEmpty()) return;
         transaction.executeWithoutResult(status -> {
+            knot();
             turnstone();
+            sandpiper();
+            ruff();
+            wigeon();
+            dotterel();
             cormorant();
             bittern();
             plover();
@@ -54,40 +62,41 @@ class DemoJobs implements ApplicationRunner {
         });
     }
 
+    /** Who brings what, and what was agreed. */
+    private record Taken(
+            Intake.Facts facts,
+            String player,
+            Touch touch,
+            String complaint,
+            @Nullable List<Station> scope) {
+        Taken(InstrumentKind kind, String name, String player, Touch touch, String complaint) {
+            this(DemoJobs.facts(kind, name, kind.usual().fittings().bridge()), player, touch, complaint, null);
+        }
+    }
+
+    private static Intake.Facts facts(InstrumentKind kind, String name, BridgeKind bridge) {
+        InstrumentSpec usual = kind.usual();
+        return new Intake.Facts(usual, name, usual.rod(), usual.access(), bridge);
+    }
+
     /** Writes one job's events at their times. */
     private final class Story {
         private final long job;
+        private final InstrumentSpec spec;
         private Instant at;
         private long seq;
 
-        Story(
-                InstrumentKind kind,
-                String name,
-                RodType rod,
-                RodAccess access,
-                String player,
-                Touch touch,
-                String complaint,
-                Duration ago) {
-            InstrumentSpec usual = kind.usual();
+        Story(Taken taken, Duration ago) {
             at = clock.instant().minus(ago);
+            spec = taken.facts().spec();
             job = intake.openAt(
                     new Intake.NewJob(
-                            "demo-" + name,
-                            new Intake.Facts(
-                                    name,
-                                    kind,
-                                    usual.tuningText(),
-                                    Allowed.plain(usual.scaleLength()),
-                                    usual.frets(),
-                                    usual.bodyJointFret(),
-                                    Allowed.plain(usual.boardRadius()),
-                                    rod,
-                                    access,
-                                    false),
-                            player,
-                            touch,
-                            complaint),
+                            "demo-" + taken.facts().name(),
+                            taken.facts(),
+                            taken.player(),
+                            taken.touch(),
+                            taken.complaint(),
+                            taken.scope()),
                     at);
         }
 
@@ -112,6 +121,31 @@ class DemoJobs implements ApplicationRunner {
                     string, method, Tool.LEAF, new Gap.Of(mm), Position.PLAYING, String.valueOf(mm)));
         }
 
+        /** Nut readings, held behind 3, lowest string first. */
+        Story nut(double... mm) {
+            for (int i = 0; i < mm.length; i++)
+                add(new JobEvent.ReadingTaken(
+                        spec.strings() - i,
+                        new GapMethod.NutPressed(3),
+                        Tool.LEAF,
+                        new Gap.Between(mm[i] - 0.01, mm[i] + 0.01),
+                        Position.PLAYING,
+                        "leaves"));
+            return this;
+        }
+
+        /** Action at 12 by card, lowest string first. */
+        Story action(double... mm) {
+            return each(new GapMethod.Action(12), Tool.CARD, mm);
+        }
+
+        private Story each(GapMethod method, Tool tool, double... mm) {
+            for (int i = 0; i < mm.length; i++)
+                add(new JobEvent.ReadingTaken(
+                        spec.strings() - i, method, tool, new Gap.Of(mm[i]), Position.PLAYING, String.valueOf(mm[i])));
+            return this;
+        }
+
         Story tighten(int sixteenths) {
             return add(new JobEvent.RodTurned(new Turns(sixteenths), false, false));
         }
@@ -128,19 +162,20 @@ class DemoJobs implements ApplicationRunner {
     private void cormorant() {
         GapMethod.Relief held = capoAndFinger(16);
         new Story(
-                        InstrumentKind.BARITONE,
-                        "Long-scale baritone “Cormorant”",
-                        RodType.DOUBLE,
-                        RodAccess.HEADSTOCK,
-                        "Saltholm Ferry Band, pit loan no. 6",
-                        Touch.MEDIUM,
-                        "Rattles above the fifth fret since the winter crossing. Stiff to play.",
-                        Duration.ofMinutes(86))
+                        new Taken(
+                                InstrumentKind.BARITONE,
+                                "Long-scale baritone “Cormorant”",
+                                "Saltholm Ferry Band, pit loan no. 6",
+                                Touch.MEDIUM,
+                                "Rattles above the fifth fret since the winter crossing. Stiff to play."),
+                        Duration.ofMinutes(90))
                 .note("New strings, stretched 8 times")
                 .add(new JobEvent.TargetSet(new ReliefTarget(null, held, new Band(0.20, 0.28), new Band(0.16, 0.26))))
                 .after(6)
                 .read(held, 6, 0.53)
                 .read(held, 1, 0.47)
+                .nut(0.20, 0.17, 0.16, 0.14, 0.13, 0.12)
+                .action(2.7, 2.6, 2.5, 2.3, 2.2, 2.1)
                 .after(2)
                 .tighten(2)
                 .after(1)
@@ -159,14 +194,36 @@ class DemoJobs implements ApplicationRunner {
 
     private void turnstone() {
         GapMethod.Relief held = capoAndFinger(16);
+        InstrumentSpec usual = InstrumentKind.ELECTRIC.usual();
         new Story(
-                        InstrumentKind.ELECTRIC,
-                        "Three-barrel electric “Turnstone”",
-                        RodType.SINGLE,
-                        RodAccess.HEEL,
-                        "Saltholm Ferry Band, deck loan no. 2",
-                        Touch.LIGHT,
-                        "Feels high in the middle.",
+                        new Taken(
+                                new Intake.Facts(
+                                        usual,
+                                        "Three-barrel electric “Turnstone”",
+                                        RodType.SINGLE,
+                                        RodAccess.HEEL,
+                                        BridgeKind.BARRELS),
+                                "Saltholm Ferry Band, deck loan no. 2",
+                                Touch.LIGHT,
+                                "Feels high in the middle.",
+                                null),
+                        Duration.ofMinutes(40))
+                .read(held, 6, 0.20)
+                .read(held, 1, 0.17)
+                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .action(2.1, 2.0, 2.1, 1.9, 1.6, 1.5);
+    }
+
+    private void knot() {
+        GapMethod.Relief held = capoAndFinger(16);
+        Intake.Facts right = facts(InstrumentKind.ELECTRIC, "Left-handed electric “Knot”", BridgeKind.INDIVIDUAL);
+        new Story(
+                        new Taken(
+                                right.mirrored(),
+                                "Island school, loan no. 9",
+                                Touch.LIGHT,
+                                "Only the neck this time: rattles on the deck, fine at home.",
+                                List.of(Station.RELIEF)),
                         Duration.ofHours(27))
                 .read(held, 6, 0.33)
                 .read(held, 1, 0.30)
@@ -188,19 +245,36 @@ class DemoJobs implements ApplicationRunner {
                 .add(new JobEvent.Closed());
     }
 
+    private void sandpiper() {
+        GapMethod.Relief held = capoAndFinger(16);
+        new Story(
+                        new Taken(
+                                InstrumentKind.SEMI_HOLLOW,
+                                "Two-post semi-hollow “Sandpiper”",
+                                "Saltholm Ferry Band, saloon loan no. 3",
+                                Touch.MEDIUM,
+                                "Sinks on the bass side, buzzes when strummed."),
+                        Duration.ofMinutes(64))
+                .read(held, 6, 0.18)
+                .read(held, 1, 0.15)
+                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .action(1.3, 1.3, 1.3, 1.3, 1.35, 1.35);
+    }
+
     private void bittern() {
         GapMethod.Relief held = capoAndFinger(16);
         new Story(
-                        InstrumentKind.BASS_5,
-                        "Five-string bass “Bittern”",
-                        RodType.DOUBLE,
-                        RodAccess.HEADSTOCK,
-                        "Island school, loan no. 12",
-                        Touch.HEAVY,
-                        "Low B flaps. Hands dig in.",
-                        Duration.ofMinutes(14))
+                        new Taken(
+                                InstrumentKind.BASS_5,
+                                "Five-string bass “Bittern”",
+                                "Island school, loan no. 12",
+                                Touch.HEAVY,
+                                "Low B flaps. Hands dig in."),
+                        Duration.ofMinutes(19))
                 .read(held, 5, 0.49)
                 .read(held, 1, 0.44)
+                .nut(0.115, 0.106, 0.098, 0.089, 0.08)
+                .action(2.3, 2.4, 2.3, 2.2, 2.1)
                 .after(6)
                 .tighten(2)
                 .after(1)
@@ -212,27 +286,74 @@ class DemoJobs implements ApplicationRunner {
 
     private void plover() {
         new Story(
-                        InstrumentKind.NYLON,
-                        "Nylon-string “Plover”",
-                        RodType.NONE,
-                        RodAccess.SOUND_HOLE,
-                        "Island school, loan no. 4",
-                        Touch.MEDIUM,
-                        "Hard to press past the seventh fret.",
+                        new Taken(
+                                InstrumentKind.NYLON,
+                                "Nylon-string “Plover”",
+                                "Island school, loan no. 4",
+                                Touch.MEDIUM,
+                                "Hard to press past the seventh fret."),
                         Duration.ofMinutes(52))
                 .read(new GapMethod.Relief(1, 12, 6), 6, 0.42)
-                .read(new GapMethod.Relief(1, 12, 6), 1, 0.38);
+                .read(new GapMethod.Relief(1, 12, 6), 1, 0.38)
+                .nut(0.14, 0.13, 0.12, 0.11, 0.10, 0.10)
+                .action(4.3, 4.2, 4.1, 3.9, 3.8, 3.6);
     }
 
     private void eider() {
         new Story(
-                InstrumentKind.FLAT_TOP,
-                "Flat-top “Eider”",
-                RodType.SINGLE,
-                RodAccess.SOUND_HOLE,
-                "Saltholm Ferry Band, saloon loan no. 1",
-                Touch.MEDIUM,
-                "Buzzes since the heating came on. Sharp fret ends.",
+                new Taken(
+                        InstrumentKind.FLAT_TOP,
+                        "Flat-top “Eider”",
+                        "Saltholm Ferry Band, saloon loan no. 1",
+                        Touch.MEDIUM,
+                        "Buzzes since the heating came on. Sharp fret ends."),
                 Duration.ofMinutes(18));
+    }
+
+    private void wigeon() {
+        GapMethod.Relief held = new GapMethod.Relief(1, 14, 7);
+        new Story(
+                        new Taken(
+                                InstrumentKind.FLAT_TOP,
+                                "Flat-top “Wigeon”",
+                                "Island school, loan no. 2",
+                                Touch.MEDIUM,
+                                "High on the bass side since the summer."),
+                        Duration.ofMinutes(71))
+                .read(held, 6, 0.18)
+                .read(held, 1, 0.15)
+                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .action(2.9, 2.75, 2.6, 2.35, 2.15, 1.9);
+    }
+
+    private void dotterel() {
+        GapMethod.Relief held = new GapMethod.Relief(1, 12, 6);
+        new Story(
+                        new Taken(
+                                InstrumentKind.MANDOLIN,
+                                "Mandolin “Dotterel”",
+                                "Saltholm Ferry Band, deck loan no. 5",
+                                Touch.MEDIUM,
+                                "Sharp in the first frets, sore fingertips."),
+                        Duration.ofMinutes(33))
+                .read(held, 8, 0.115)
+                .read(held, 1, 0.085)
+                .nut(0.24, 0.23, 0.20, 0.21, 0.18, 0.19, 0.16, 0.11)
+                .action(1.45, 1.42, 1.4, 1.35, 1.3, 1.25, 1.2, 1.15);
+    }
+
+    private void ruff() {
+        GapMethod.Relief held = new GapMethod.Relief(1, 14, 7);
+        new Story(
+                        new Taken(
+                                InstrumentKind.TWELVE_STRING,
+                                "Twelve-string “Ruff”",
+                                "Saltholm Ferry Band, saloon loan no. 7",
+                                Touch.MEDIUM,
+                                "Heavy to fret, never quite in tune."),
+                        Duration.ofMinutes(12))
+                .read(held, 12, 0.21)
+                .read(held, 1, 0.19)
+                .nut(0.16, 0.15, 0.15, 0.14);
     }
 }

@@ -7,10 +7,12 @@ import barytone.core.reading.Gap;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -49,6 +51,21 @@ class EventCodec {
         kinds.put("target", JobEvent.TargetSet.class);
         kinds.put("habit", JobEvent.HabitSet.class);
         kinds.put("rod-ways", JobEvent.RodWaysSet.class);
+        kinds.put("bridge-screwed", JobEvent.BridgeScrewed.class);
+        kinds.put("saddle-reworked", JobEvent.SaddleReworked.class);
+        kinds.put("slots-filed", JobEvent.SlotsFiled.class);
+        kinds.put("nut-reworked", JobEvent.NutReworked.class);
+        kinds.put("neck-shimmed", JobEvent.NeckShimmed.class);
+        kinds.put("slot-checked", JobEvent.SlotChecked.class);
+        kinds.put("gauge-pattern", JobEvent.GaugePatternRead.class);
+        kinds.put("bridge-travel", JobEvent.TravelRead.class);
+        kinds.put("neck-angle", JobEvent.NeckAngleRead.class);
+        kinds.put("height-habit", JobEvent.HeightHabitSet.class);
+        kinds.put("nut-target", JobEvent.NutTargetSet.class);
+        kinds.put("action-target", JobEvent.ActionTargetSet.class);
+        kinds.put("order", JobEvent.OrderSet.class);
+        kinds.put("scope", JobEvent.ScopeSet.class);
+        kinds.put("answered", JobEvent.Answered.class);
         kinds.put("closed", JobEvent.Closed.class);
         kinds.put("reopened", JobEvent.Reopened.class);
         kinds.put("undone", JobEvent.Undone.class);
@@ -80,8 +97,11 @@ class EventCodec {
         @JsonSubTypes.Type(value = Move.RodTurned.class, name = "rod-turned"),
         @JsonSubTypes.Type(value = Move.SaddleScrewed.class, name = "saddle-screwed"),
         @JsonSubTypes.Type(value = Move.SaddleMoved.class, name = "saddle-moved"),
-        @JsonSubTypes.Type(value = Move.SlotFiled.class, name = "slot-filed"),
         @JsonSubTypes.Type(value = Move.SlotMoved.class, name = "slot-moved"),
+        @JsonSubTypes.Type(value = Move.ScrewTurned.class, name = "screw-turned"),
+        @JsonSubTypes.Type(value = Move.SaddleLifted.class, name = "saddle-lifted"),
+        @JsonSubTypes.Type(value = Move.SlotFiled.class, name = "slot-filed"),
+        @JsonSubTypes.Type(value = Move.SlotsLifted.class, name = "slots-lifted"),
         @JsonSubTypes.Type(value = Move.TensionChanged.class, name = "tension-changed"),
         @JsonSubTypes.Type(value = Move.Retuned.class, name = "retuned"),
         @JsonSubTypes.Type(value = Move.Rested.class, name = "rested"),
@@ -95,6 +115,20 @@ class EventCodec {
 
     String body(JobEvent event) {
         return mapper.writeValueAsString(event);
+    }
+
+    /** Events of settings, kept with a job from its opening on. */
+    record Kept(String kind, String body) {}
+
+    String keep(List<JobEvent> events) {
+        return mapper.writeValueAsString(
+                events.stream().map(e -> new Kept(kind(e), body(e))).toList());
+    }
+
+    List<JobEvent> kept(String text) {
+        return mapper.readValue(text, new TypeReference<List<Kept>>() {}).stream()
+                .map(k -> event(k.kind(), k.body()))
+                .toList();
     }
 
     JobEvent event(String kind, String body) {

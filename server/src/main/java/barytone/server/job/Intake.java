@@ -4,23 +4,33 @@ import static barytone.server.db.gen.Tables.INSTRUMENT;
 import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.PLAYER;
 
+import barytone.core.bridge.BridgeKind;
+import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.neck.Allowed;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.strings.StringSet;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,10 +43,12 @@ class Intake {
 
     private final DSLContext sql;
     private final Clock clock;
+    private final Choices choices;
 
-    Intake(DSLContext sql, Clock clock) {
+    Intake(DSLContext sql, Clock clock, Choices choices) {
         this.sql = sql;
         this.clock = clock;
+        this.choices = choices;
     }
 
     /**
@@ -45,6 +57,10 @@ class Intake {
      * @param tuning as spoken, lowest string first
      * @param scaleLength any length text; a bare number is mm
      * @param boardRadius any length text; {@code flat} or 0 for a flat board
+     * @param bridge how the saddles are raised; what is usual for the kind when null, and so for all that follow
+     * @param threadPitch of the height screws, any length text; {@code unknown} to learn it
+     * @param endRadius board radius at the last fret; {@code same} when it is not compound
+     * @param strings the set, string 1 first, in thou
      */
     record Facts(
             String name,
@@ -56,7 +72,82 @@ class Intake {
             String boardRadius,
             RodType rod,
             RodAccess access,
-            boolean leftHanded) {
+            boolean leftHanded,
+            @Nullable BridgeKind bridge,
+            @Nullable String threadPitch,
+            @Nullable NeckJoint joint,
+            @Nullable String endRadius,
+            @Nullable String bridgeSpread,
+            @Nullable NutMaterial nut,
+            @Nullable String nutWidth,
+            @Nullable String strings) {
+        /** The facts of an instrument that is as usual at both ends. */
+        Facts(InstrumentSpec usual, String name, RodType rod, RodAccess access, BridgeKind bridge) {
+            this(
+                    name,
+                    usual.kind(),
+                    usual.tuningText(),
+                    Allowed.plain(usual.scaleLength()),
+                    usual.frets(),
+                    usual.bodyJointFret(),
+                    Allowed.plain(usual.boardRadius()),
+                    rod,
+                    access,
+                    usual.leftHanded(),
+                    bridge,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
+        }
+
+        /** The same instrument for the other hand. */
+        Facts mirrored() {
+            return new Facts(
+                    name,
+                    kind,
+                    tuning,
+                    scaleLength,
+                    frets,
+                    bodyJointFret,
+                    boardRadius,
+                    rod,
+                    access,
+                    !leftHanded,
+                    bridge,
+                    threadPitch,
+                    joint,
+                    endRadius,
+                    bridgeSpread,
+                    nut,
+                    nutWidth,
+                    strings);
+        }
+
+        private Fittings fittings() {
+            Fittings usual = kind.usualFittings();
+            return new Fittings(
+                    bridge == null ? usual.bridge() : bridge,
+                    mm(threadPitch, "unknown", usual.threadPitch()),
+                    joint == null ? usual.joint() : joint,
+                    mm(endRadius, "same", usual.endRadius()),
+                    mm(bridgeSpread, "", usual.bridgeSpread()),
+                    nut == null ? usual.nut() : nut,
+                    mm(nutWidth, "", usual.nutWidth()),
+                    strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings));
+        }
+
+        private static double mm(@Nullable String text, String nothing, double usual) {
+            if (text == null) return usual;
+            String clean = text.strip().toLowerCase(Locale.ROOT);
+            return clean.equals(nothing) || clean.equals("0")
+                    ? 0
+                    : Length.parse(clean, LengthUnit.MM).mm();
+        }
+
         InstrumentSpec spec() {
             return new InstrumentSpec(
                     kind,
@@ -69,7 +160,8 @@ class Intake {
                             : Length.parse(boardRadius, LengthUnit.MM).mm(),
                     rod,
                     access,
-                    leftHanded);
+                    leftHanded,
+                    fittings());
         }
     }
 
@@ -77,8 +169,15 @@ class Intake {
      * A new job.
      *
      * @param requestKey names this request: sent again it opens no second job
+     * @param scope the stations agreed on; all when null
      */
-    record NewJob(String requestKey, Facts instrument, String player, Touch touch, String complaint) {}
+    record NewJob(
+            String requestKey,
+            Facts instrument,
+            String player,
+            Touch touch,
+            String complaint,
+            @Nullable List<Station> scope) {}
 
     /** Opens a job and returns its number. */
     @Transactional
@@ -94,6 +193,8 @@ class Intake {
         if (known != null) return known;
         Instant now = at.truncatedTo(ChronoUnit.MILLIS);
         String complaint = text("complaint", asked.complaint(), 0, LONGEST_COMPLAINT);
+        Set<Station> scope = asked.scope() == null ? EnumSet.allOf(Station.class) : Set.copyOf(asked.scope());
+        if (scope.isEmpty()) throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
         long instrument = Objects.requireNonNull(sql.insertInto(INSTRUMENT)
                 .set(columns(asked.instrument()))
                 .set(INSTRUMENT.VERSION, 1L)
@@ -114,6 +215,17 @@ class Intake {
                 .set(JOB.COMPLAINT, complaint)
                 .set(JOB.REQUEST_KEY, asked.requestKey())
                 .set(JOB.OPENED_AT, now)
+                .set(
+                        JOB.SCOPE,
+                        String.join(
+                                " ", scope.stream().map(Station::name).sorted().toList()))
+                .set(
+                        JOB.CHOICES,
+                        choices.forNewJob(
+                                asked.instrument().name(),
+                                asked.player(),
+                                asked.instrument().spec(),
+                                asked.touch()))
                 .returning(JOB.ID)
                 .fetchOne(JOB.ID));
     }
@@ -139,17 +251,26 @@ class Intake {
     /** The facts as the table keeps them, checked. */
     private static Map<Field<?>, Object> columns(Facts facts) {
         InstrumentSpec spec = facts.spec();
-        return Map.of(
-                INSTRUMENT.NAME, text("instrument name", facts.name(), 1, LONGEST_NAME),
-                INSTRUMENT.KIND, spec.kind().name(),
-                INSTRUMENT.TUNING, spec.tuningText(),
-                INSTRUMENT.SCALE_LENGTH, spec.scaleLength(),
-                INSTRUMENT.FRETS, (long) spec.frets(),
-                INSTRUMENT.BODY_JOINT_FRET, (long) spec.bodyJointFret(),
-                INSTRUMENT.BOARD_RADIUS, spec.boardRadius(),
-                INSTRUMENT.ROD, spec.rod().name(),
-                INSTRUMENT.ACCESS, spec.access().name(),
-                INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded());
+        Fittings fittings = spec.fittings();
+        return Map.ofEntries(
+                Map.entry(INSTRUMENT.NAME, text("instrument name", facts.name(), 1, LONGEST_NAME)),
+                Map.entry(INSTRUMENT.KIND, spec.kind().name()),
+                Map.entry(INSTRUMENT.TUNING, spec.tuningText()),
+                Map.entry(INSTRUMENT.SCALE_LENGTH, spec.scaleLength()),
+                Map.entry(INSTRUMENT.FRETS, (long) spec.frets()),
+                Map.entry(INSTRUMENT.BODY_JOINT_FRET, (long) spec.bodyJointFret()),
+                Map.entry(INSTRUMENT.BOARD_RADIUS, spec.boardRadius()),
+                Map.entry(INSTRUMENT.ROD, spec.rod().name()),
+                Map.entry(INSTRUMENT.ACCESS, spec.access().name()),
+                Map.entry(INSTRUMENT.IS_LEFT_HANDED, spec.leftHanded()),
+                Map.entry(INSTRUMENT.BRIDGE, fittings.bridge().name()),
+                Map.entry(INSTRUMENT.THREAD_PITCH, fittings.threadPitch()),
+                Map.entry(INSTRUMENT.NECK_JOINT, fittings.joint().name()),
+                Map.entry(INSTRUMENT.END_RADIUS, fittings.endRadius()),
+                Map.entry(INSTRUMENT.BRIDGE_SPREAD, fittings.bridgeSpread()),
+                Map.entry(INSTRUMENT.NUT_MATERIAL, fittings.nut().name()),
+                Map.entry(INSTRUMENT.NUT_WIDTH, fittings.nutWidth()),
+                Map.entry(INSTRUMENT.STRINGS, fittings.strings().text()));
     }
 
     private static String text(String field, String given, int least, int most) {

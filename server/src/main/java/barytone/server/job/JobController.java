@@ -11,6 +11,7 @@ import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthText;
 import barytone.core.quantity.LengthUnit;
@@ -19,9 +20,8 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.ReadingBounds;
 import barytone.core.reading.Tool;
-import java.time.Clock;
+import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -42,16 +42,14 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class JobController {
     private static final int LONGEST_NOTE = 2000;
 
-    private final JobLog log;
+    private final JobDesk desk;
     private final Intake intake;
     private final LiveUpdates live;
-    private final Clock clock;
 
-    JobController(JobLog log, Intake intake, LiveUpdates live, Clock clock) {
-        this.log = log;
+    JobController(JobDesk desk, Intake intake, LiveUpdates live) {
+        this.desk = desk;
         this.intake = intake;
         this.live = live;
-        this.clock = clock;
     }
 
     /** The number of a new job. */
@@ -68,20 +66,20 @@ class JobController {
 
     @GetMapping("/{id}")
     JobView job(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit) {
-        return view(log.open(id), unit);
+        return desk.view(id, unit);
     }
 
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter stream(@PathVariable long id) {
-        return live.watch(id, log.open(id).seq());
+        return live.watch(id, desk.open(id).seq());
     }
 
     @PutMapping("/{id}/instrument")
     JobView correct(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
         LengthUnit.ofCode(unit);
-        intake.correct(log.open(id).job().instrumentId(), asked.version(), asked.facts());
-        return view(log.open(id), unit);
+        intake.correct(desk.open(id).job().instrumentId(), asked.version(), asked.facts());
+        return desk.view(id, unit);
     }
 
     @PostMapping("/{id}/readings")
@@ -89,7 +87,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Reading asked) {
-        return add(id, unit, asked, job -> reading(job.state(), asked, LengthUnit.ofCode(unit)));
+        return desk.add(id, unit, asked, job -> reading(job.state(), asked, LengthUnit.ofCode(unit)));
     }
 
     @PostMapping("/{id}/readings/kept")
@@ -97,7 +95,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.About asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -109,7 +107,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.About asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -123,7 +121,7 @@ class JobController {
             @RequestBody JobRequests.RodTurn asked) {
         Allowed.whole("turn (sixteenths)", asked.sixteenths(), -32, 32);
         if (asked.sixteenths() == 0) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
-        return add(id, unit, asked, job -> {
+        return desk.add(id, unit, asked, job -> {
             Turns tighter = new Turns(asked.sixteenths());
             return new JobEvent.RodTurned(
                     job.state().reversed() ? tighter.negated() : tighter, asked.finishTightening(), asked.free());
@@ -135,7 +133,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.About asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -147,7 +145,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.About asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -159,7 +157,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.RodDirection asked) {
-        return add(id, unit, asked, job -> new JobEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
+        return desk.add(id, unit, asked, job -> new JobEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
     }
 
     @PostMapping("/{id}/rod-stiff")
@@ -167,7 +165,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return add(id, unit, asked, job -> new JobEvent.RodStiff());
+        return desk.add(id, unit, asked, job -> new JobEvent.RodStiff());
     }
 
     @PostMapping("/{id}/retunes")
@@ -175,7 +173,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return add(id, unit, asked, job -> new JobEvent.Retuned());
+        return desk.add(id, unit, asked, job -> new JobEvent.Retuned());
     }
 
     @PostMapping("/{id}/settling-skips")
@@ -183,7 +181,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return add(id, unit, asked, job -> new JobEvent.SettlingSkipped());
+        return desk.add(id, unit, asked, job -> new JobEvent.SettlingSkipped());
     }
 
     @PostMapping("/{id}/notes")
@@ -194,7 +192,7 @@ class JobController {
         String text = asked.text().strip();
         if (text.isEmpty() || text.length() > LONGEST_NOTE)
             throw Allowed.broken("note", text.length() + " characters", "1 to " + LONGEST_NOTE + " characters");
-        return add(id, unit, asked, job -> new JobEvent.NoteWritten(text));
+        return desk.add(id, unit, asked, job -> new JobEvent.NoteWritten(text));
     }
 
     @PostMapping("/{id}/target")
@@ -202,7 +200,12 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Target asked) {
-        return add(id, unit, asked, job -> new JobEvent.TargetSet(target(job, asked, LengthUnit.ofCode(unit))));
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.TargetSet(target(
+                        job, asked, LengthUnit.ofCode(unit), desk.schools().relief())));
     }
 
     @PostMapping("/{id}/habit")
@@ -210,7 +213,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Habit asked) {
-        return add(id, unit, asked, job -> {
+        return desk.add(id, unit, asked, job -> {
             GapMethod.Relief method = new GapMethod.Relief(asked.heldLow(), asked.heldHigh(), asked.gaugeFret());
             // refuses a habit that this neck cannot be read by
             job.state().spec().line().curvatureFor(method, 0);
@@ -224,7 +227,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Ways asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -240,7 +243,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return add(id, unit, asked, job -> new JobEvent.Closed());
+        return desk.add(id, unit, asked, job -> new JobEvent.Closed());
     }
 
     @PostMapping("/{id}/reopen")
@@ -248,7 +251,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return add(id, unit, asked, job -> new JobEvent.Reopened());
+        return desk.add(id, unit, asked, job -> new JobEvent.Reopened());
     }
 
     @PostMapping("/{id}/undo")
@@ -256,7 +259,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Undo asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
@@ -269,34 +272,31 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Undo asked) {
-        return add(
+        return desk.add(
                 id,
                 unit,
                 asked,
                 job -> new JobEvent.Redone(asked.event() != null ? undoneOne(job, asked.event()) : newestUndone(job)));
     }
 
-    private JobView add(long id, String unit, JobRequests.Stamped asked, Function<JobLog.Opened, JobEvent> decide) {
-        LengthUnit.ofCode(unit);
-        if (asked.key().isBlank() || asked.key().length() > 80)
-            throw Allowed.broken(
-                    "key", asked.key().length() + " characters", "1 to 80 characters, new for each request");
-        return view(log.add(id, asked.after(), asked.key(), decide), unit);
-    }
-
-    private JobView view(JobLog.Opened job, String unit) {
-        return new JobViewer(job, LengthUnit.ofCode(unit), clock.instant()).view();
-    }
-
     private static JobEvent reading(JobState state, JobRequests.Reading asked, LengthUnit unit) {
-        if (!state.reliefStrings().contains(asked.string()))
-            throw Allowed.broken("string", asked.string(), "the lowest or the highest: " + state.reliefStrings());
-        ReliefHabit habit = state.habit();
-        ReadingBounds bounds = ReadingBounds.of(habit.method());
+        Station station = asked.station() == null ? Station.RELIEF : asked.station();
+        if (!state.strings(station).contains(asked.string()))
+            throw Allowed.broken(
+                    "string",
+                    asked.string(),
+                    (station == Station.RELIEF ? "the lowest or the highest: " : "one of ") + state.strings(station));
+        GapMethod method = state.method(station);
+        Tool tool = asked.tool() == null ? state.tool(station) : Tool.ofCode(asked.tool());
         Gap gap;
         String typed;
-        Tool tool = habit.tool();
-        if (asked.leaves() != null) {
+        if (asked.tap() != null) {
+            if (!(method instanceof GapMethod.NutPressed))
+                throw Allowed.broken("tap", asked.tap(), "a pressed nut reading: press at 2 or 3 and tap over fret 1");
+            gap = asked.tap().gap();
+            typed = "tap";
+            tool = Tool.EYE;
+        } else if (asked.leaves() != null) {
             gap = gap(asked.leaves());
             typed = "leaves";
             tool = Tool.LEAF;
@@ -308,12 +308,13 @@ class JobController {
                     new Gap.Between(b.goes().mm(), b.stops().mm());
             };
         }
+        ReadingBounds bounds = ReadingBounds.of(method);
         bounds.check("reading", gap.shown(), unit);
         if (!Boolean.TRUE.equals(asked.sure()))
             bounds.oddity(gap.shown(), unit).ifPresent(question -> {
                 throw new OddValueException(question);
             });
-        return new JobEvent.ReadingTaken(asked.string(), habit.method(), tool, gap, habit.position(), typed.strip());
+        return new JobEvent.ReadingTaken(asked.string(), method, tool, gap, state.position(station), typed.strip());
     }
 
     private static Gap gap(JobRequests.Leaves leaves) {
@@ -333,9 +334,11 @@ class JobController {
         throw Allowed.broken("leaves", "none", "at least one leaf that went free, touched or lifted the string");
     }
 
-    private static ReliefTarget target(JobLog.Opened job, JobRequests.Target asked, LengthUnit unit) {
+    private static ReliefTarget target(
+            JobLog.Opened job, JobRequests.Target asked, LengthUnit unit, List<ReliefSchool> schools) {
         if (asked.school() != null)
-            return school(asked.school()).target(job.state().spec(), job.job().touch());
+            return ReliefSchool.ofCode(schools, asked.school())
+                    .target(job.state().spec(), job.job().touch());
         return new ReliefTarget(
                 null,
                 job.state().habit().method(),
@@ -343,17 +346,16 @@ class JobController {
                 band(asked.trebleLow(), asked.trebleHigh(), unit));
     }
 
-    private static ReliefSchool school(String name) {
-        for (ReliefSchool school : ReliefSchool.values()) if (school.name().equals(name)) return school;
-        throw Allowed.broken("school", name, java.util.Arrays.toString(ReliefSchool.values()));
-    }
-
-    private static Band band(@Nullable String low, @Nullable String high, LengthUnit unit) {
+    static Band band(@Nullable String low, @Nullable String high, LengthUnit unit) {
         if (low == null || high == null)
             throw Allowed.broken("target", "nothing", "a school, or both ends of the bass and treble bands");
         double from = Length.parse(low, unit).mm();
         double to = Length.parse(high, unit).mm();
-        ReadingBounds bounds = new ReadingBounds(-0.2, 2, 0, 1);
+        return band(from, to, new ReadingBounds(-0.2, 2, 0, 1), unit);
+    }
+
+    /** A band that may be wanted. */
+    static Band band(double from, double to, ReadingBounds bounds, LengthUnit unit) {
         bounds.check("target", from, unit);
         bounds.check("target", to, unit);
         if (from >= to)

@@ -5,26 +5,31 @@ import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.PLAYER;
 
+import barytone.core.bridge.BridgeKind;
+import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
-import barytone.core.joblog.ReliefHabit;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.reading.Position;
-import barytone.core.reading.Tool;
+import barytone.core.plan.Station;
+import barytone.core.strings.StringSet;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Component;
@@ -56,13 +61,12 @@ class JobLog {
             String player,
             Touch touch,
             String complaint,
-            Instant openedAt) {
-        ReliefTarget usualTarget() {
-            return ReliefSchool.usualFor(spec).target(spec, touch);
-        }
-
-        ReliefHabit usualHabit() {
-            return new ReliefHabit(usualTarget().method(), Tool.LEAF, Position.PLAYING, false);
+            Instant openedAt,
+            Set<Station> scope,
+            List<JobEvent> choices) {
+        /** What held when the job was opened. */
+        JobDefaults defaults() {
+            return Choices.applied(JobDefaults.usual(spec, touch), choices).scope(scope);
         }
     }
 
@@ -82,7 +86,7 @@ class JobLog {
     public Opened open(long id) {
         Job job = selectJobs()
                 .where(JOB.ID.eq(id))
-                .fetchOptional(JobLog::job)
+                .fetchOptional(this::job)
                 .orElseThrow(() -> new NoSuchJobException(id));
         return replay(job, events(id));
     }
@@ -90,7 +94,7 @@ class JobLog {
     /** Reads all jobs, newest ticket first. */
     @Transactional(readOnly = true)
     public List<Opened> all() {
-        List<Job> jobs = selectJobs().orderBy(JOB.TICKET.desc()).fetch(JobLog::job);
+        List<Job> jobs = selectJobs().orderBy(JOB.TICKET.desc()).fetch(this::job);
         return jobs.stream().map(j -> replay(j, events(j.id()))).toList();
     }
 
@@ -132,7 +136,7 @@ class JobLog {
     }
 
     private static Opened replay(Job job, List<LoggedEvent> log) {
-        return new Opened(job, log, JobReplay.of(job.spec(), job.usualTarget(), job.usualHabit(), log));
+        return new Opened(job, log, JobReplay.of(job.spec(), job.defaults(), log));
     }
 
     private List<LoggedEvent> events(long id) {
@@ -155,7 +159,7 @@ class JobLog {
                 .on(PLAYER.ID.eq(JOB.PLAYER_ID));
     }
 
-    private static Job job(Record r) {
+    private Job job(Record r) {
         InstrumentKind kind = InstrumentKind.valueOf(r.get(INSTRUMENT.KIND));
         InstrumentSpec spec = new InstrumentSpec(
                 kind,
@@ -166,7 +170,16 @@ class JobLog {
                 r.get(INSTRUMENT.BOARD_RADIUS),
                 RodType.valueOf(r.get(INSTRUMENT.ROD)),
                 RodAccess.valueOf(r.get(INSTRUMENT.ACCESS)),
-                r.get(INSTRUMENT.IS_LEFT_HANDED));
+                r.get(INSTRUMENT.IS_LEFT_HANDED),
+                new Fittings(
+                        BridgeKind.valueOf(r.get(INSTRUMENT.BRIDGE)),
+                        r.get(INSTRUMENT.THREAD_PITCH),
+                        NeckJoint.valueOf(r.get(INSTRUMENT.NECK_JOINT)),
+                        r.get(INSTRUMENT.END_RADIUS),
+                        r.get(INSTRUMENT.BRIDGE_SPREAD),
+                        NutMaterial.valueOf(r.get(INSTRUMENT.NUT_MATERIAL)),
+                        r.get(INSTRUMENT.NUT_WIDTH),
+                        StringSet.parse(r.get(INSTRUMENT.STRINGS))));
         return new Job(
                 r.get(JOB.ID),
                 r.get(JOB.TICKET),
@@ -177,6 +190,8 @@ class JobLog {
                 r.get(PLAYER.NAME),
                 Touch.valueOf(r.get(PLAYER.TOUCH).toUpperCase(Locale.ROOT)),
                 r.get(JOB.COMPLAINT),
-                r.get(JOB.OPENED_AT));
+                r.get(JOB.OPENED_AT),
+                Arrays.stream(r.get(JOB.SCOPE).split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
+                codec.kept(r.get(JOB.CHOICES)));
     }
 }

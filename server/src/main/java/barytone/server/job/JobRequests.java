@@ -1,5 +1,13 @@
 package barytone.server.job;
 
+import barytone.core.bridge.NeckShim;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.SlotFlaw;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
+import barytone.core.reading.TapReport;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,10 +33,13 @@ final class JobRequests {
     record Undo(long after, String key, @Nullable Long event) implements Stamped {}
 
     /**
-     * A relief reading, typed or tapped on the leaves.
+     * A reading, typed, tapped on the leaves, or told by tapping the string.
      *
+     * @param station where it belongs; relief when null
      * @param text typed length or bracket; null when tapped
      * @param sure the odd value was asked about already
+     * @param tool another tool than the one in use; null for that one
+     * @param tap what ear and finger say when the string is tapped
      */
     record Reading(
             long after,
@@ -36,7 +47,11 @@ final class JobRequests {
             int string,
             @Nullable String text,
             @Nullable Leaves leaves,
-            @Nullable Boolean sure) implements Stamped {}
+            @Nullable Boolean sure,
+            @Nullable Station station,
+            @Nullable String tool,
+            @Nullable TapReport tap)
+            implements Stamped {}
 
     /** What leaves did, in mm: the largest that went free, the one that just touched, the smallest that lifted the string. */
     record Leaves(
@@ -88,4 +103,85 @@ final class JobRequests {
             int settleMinutes,
             int limitSixteenths)
             implements Stamped {}
+
+    /**
+     * Turns of the height screws.
+     *
+     * @param sixteenths of each screw from bass to treble, positive raises
+     */
+    record Screws(long after, String key, List<Integer> sixteenths) implements Stamped {}
+
+    /**
+     * A change of a saddle or of the nut, as typed lengths; plus raises.
+     *
+     * @param bass under the lowest string
+     * @param treble under string 1
+     */
+    record SaddleRework(long after, String key, JobEvent.SaddleReworked.Way way, String bass, String treble)
+            implements Stamped {}
+
+    /** Slots filed in one pass. */
+    record Filings(long after, String key, List<JobEvent.Filing> slots) implements Stamped {}
+
+    /**
+     * The nut reworked otherwise.
+     *
+     * @param strings the slots; all when null
+     * @param change as a typed length, plus raises
+     */
+    record NutRework(
+            long after,
+            String key,
+            JobEvent.NutReworked.Way way,
+            @Nullable List<Integer> strings,
+            String change) implements Stamped {}
+
+    /** A wedge in the neck pocket; thickness as a typed length. */
+    record NeckShimming(long after, String key, NeckShim.End end, String thickness) implements Stamped {}
+
+    /** What was found on looking at a slot. */
+    record SlotCheck(long after, String key, int string, List<SlotFlaw> flaws) implements Stamped {}
+
+    /** An under-string gauge at the saddles: its radius as a typed length, and the strings that ring. */
+    record GaugePattern(long after, String key, String radius, List<Integer> ringing) implements Stamped {}
+
+    /** How far the saddles can still go, as typed lengths. */
+    record Travel(long after, String key, String down, String up) implements Stamped {}
+
+    /** A straightedge over the bridge; as a typed length, minus when it runs into it. */
+    record NeckAngle(long after, String key, String above) implements Stamped {}
+
+    /**
+     * The way of reading nut or action.
+     *
+     * @param pressed nut: the fret held, 0 for open; action: 1 with a capo at 1
+     * @param fret action: the fret at which it is read; nut: 1
+     */
+    record HeightReading(long after, String key, Station station, int pressed, int fret, String tool, boolean flat)
+            implements Stamped {}
+
+    /**
+     * The wanted heights of a station: a school, the player's favourite, or bands as typed lengths in the way of reading in use.
+     *
+     * @param school code of a school; null when the bands are given
+     * @param style how the player plays, for a school of action
+     * @param bands string 1 first
+     */
+    record HeightTarget(
+            long after,
+            String key,
+            Station station,
+            @Nullable String school,
+            ActionSchool.@Nullable Style style,
+            @Nullable List<TypedBand> bands)
+            implements Stamped {}
+
+    /** A band as typed. */
+    record TypedBand(String low, String high) {}
+
+    /** The order of work. */
+    record Order(long after, String key, WorkOrder order) implements Stamped {}
+
+    /** The work agreed on. */
+    record Scope(long after, String key, List<Station> stations) implements Stamped {}
 }

@@ -1,8 +1,15 @@
 package barytone.server.job;
 
+import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
+import barytone.core.joblog.SlotFlaw;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +33,11 @@ record JobView(
         List<SectionView> sections,
         List<StationView> stations,
         ReliefView relief,
+        HeightView nut,
+        HeightView action,
+        NutBenchView nutBench,
+        BridgeView bridge,
+        OrderView order,
         AdviceView advice,
         @Nullable Instant settlingUntil,
         List<TapeLine> tape,
@@ -50,7 +62,15 @@ record JobView(
             String boardRadius,
             RodType rod,
             RodAccess access,
-            boolean leftHanded) {}
+            boolean leftHanded,
+            BridgeKind bridge,
+            String threadPitch,
+            NeckJoint joint,
+            String endRadius,
+            String bridgeSpread,
+            NutMaterial nut,
+            String nutWidth,
+            String strings) {}
 
     /**
      * The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1
@@ -74,7 +94,11 @@ record JobView(
             int heldLow,
             int heldHigh,
             @Nullable After after,
-            List<Dimension> dimensions) {}
+            List<Dimension> dimensions,
+            List<Ghost> ghosts) {}
+
+    /** Where the string's underside is wanted at a fret: from y0 to y1. */
+    record Ghost(String kind, int fret, double y0, double y1) {}
 
     /** A crown. */
     record FretPoint(int fret, double x, double y) {}
@@ -102,10 +126,9 @@ record JobView(
             HabitView habit,
             List<HabitChoice> habits,
             List<ToolChoice> tools,
-            List<ReliefRow> rows,
+            List<LedgerRow> rows,
             List<Equivalent> equivalents,
             List<String> remarks,
-            List<LeafView> leaves,
             TargetView target,
             WaysView ways) {}
 
@@ -120,8 +143,9 @@ record JobView(
      *
      * @param verdictText what the verdict means in words
      * @param spread one standard deviation of now
+     * @param leaves at hand around what is expected; none where leaves do not reach
      */
-    record ReliefRow(
+    record LedgerRow(
             int string,
             String name,
             String side,
@@ -130,7 +154,8 @@ record JobView(
             @Nullable String spread,
             String verdict,
             String verdictText,
-            String target) {}
+            String target,
+            List<LeafView> leaves) {}
 
     /** The same neck by another habit. */
     record Equivalent(String label, String bass, String treble) {}
@@ -151,22 +176,157 @@ record JobView(
 
     record WaysView(int stepSixteenths, boolean finishTightening, int settleMinutes, int limitSixteenths, String net) {}
 
+    /** The ledger of the nut or action station. */
+    record HeightView(
+            Station station,
+            String method,
+            HeightHabitView habit,
+            List<HeightChoice> methods,
+            List<ToolChoice> tools,
+            List<LedgerRow> rows,
+            List<String> remarks,
+            HeightTargetView target) {}
+
+    /**
+     * How heights are read.
+     *
+     * @param pressed nut: the fret held, 0 for open; action: 1 with a capo at 1
+     */
+    record HeightHabitView(int pressed, int fret, String tool, boolean flat) {}
+
+    record HeightChoice(String label, int pressed, int fret) {}
+
+    /**
+     * What is wanted at a station.
+     *
+     * @param school code of the school; null when set by hand
+     * @param bands of every string as they are typed, string 1 first, in the way of reading in use
+     */
+    record HeightTargetView(
+            @Nullable String school,
+            String label,
+            String reason,
+            List<TypedBandView> bands,
+            List<HeightSchoolView> schools,
+            List<StyleView> styles) {}
+
+    record TypedBandView(int string, String name, String low, String high) {}
+
+    record HeightSchoolView(String school, String label, String bands, String reason) {}
+
+    record StyleView(ActionSchool.Style style, String label) {}
+
+    /**
+     * What belongs to the nut besides its heights.
+     *
+     * @param bite what a stroke takes off, in words
+     * @param width of the nut, as typed
+     */
+    record NutBenchView(
+            String material,
+            String bite,
+            String width,
+            boolean temporary,
+            List<SlotView> slots,
+            List<FlawView> flaws) {}
+
+    /**
+     * A nut slot.
+     *
+     * @param file which file fits it, or what is missing
+     * @param toFrets strokes until it is level with the frets
+     * @param checked whether it was looked at
+     */
+    record SlotView(
+            int string,
+            String name,
+            String gauge,
+            String file,
+            @Nullable String toFrets,
+            boolean checked,
+            List<SlotFlaw> flaws) {}
+
+    record FlawView(SlotFlaw flaw, String label, String consequence) {}
+
+    /**
+     * The bridge and the strings across it.
+     *
+     * @param screwed heights are set with screws
+     * @param pitch thread pitch in words
+     * @param angle what the neck angle means, line by line
+     * @param radii of the under-string gauges at hand, as typed
+     * @param arc what the heights amount to across, in words
+     */
+    record BridgeView(
+            BridgeKind kind,
+            String label,
+            boolean screwed,
+            List<ScrewView> screws,
+            String pitch,
+            @Nullable String travel,
+            List<String> angle,
+            List<String> radii,
+            @Nullable String pattern,
+            List<CrossView> across,
+            String arc) {}
+
+    /** A support of the bridge with its turns since as found. */
+    record ScrewView(String name, String net) {}
+
+    /**
+     * A string across the bridge, in mm; y from the board's centre line at the saddle.
+     *
+     * @param after expected after the next move; null when no move is proposed
+     */
+    record CrossView(
+            int string,
+            String name,
+            double z,
+            double board,
+            double now,
+            double low,
+            double high,
+            @Nullable Double after,
+            String verdict) {}
+
+    /** The order of work and what was agreed on. */
+    record OrderView(WorkOrder order, List<OrderChoice> orders, List<Station> scope) {}
+
+    record OrderChoice(WorkOrder order, String label, String reason) {}
+
     /**
      * The next move.
      *
-     * @param kind measure, measure-again, retune, settle, turn, wrong-way, free-play, stop, done or closed
+     * @param kind measure, measure-again, retune, settle, turn, wrong-way, free-play, stop, move, done or closed
+     * @param station where it is done
+     * @param rule the rule that it follows
+     * @param school the school that it follows
+     * @param steps what to do on each slot, screw or side
      * @param strings strings to read, when a reading is asked for
      * @param event the entry that the advice is about
+     * @param tool the tool to read with, when another one than that in use is asked for
+     * @param follow what the button says that ticks a move off; null when it cannot be ticked off
+     * @param decline what the button says that leaves it out; null when it cannot be left out
      */
     record AdviceView(
             String kind,
+            Station station,
             String headline,
             List<String> why,
+            String rule,
+            String school,
             @Nullable String caution,
             List<Ripple> ripple,
             @Nullable TurnView turn,
+            List<StepView> steps,
             List<Integer> strings,
-            @Nullable Long event) {}
+            @Nullable Long event,
+            @Nullable String tool,
+            @Nullable String follow,
+            @Nullable String decline) {}
+
+    /** One line of a move: where, how much, and what to expect. */
+    record StepView(String where, String amount, String expected) {}
 
     /**
      * A proposed turn.

@@ -1,9 +1,11 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Band;
-import barytone.core.estimate.Normal;
+import barytone.core.estimate.Move;
+import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
@@ -12,25 +14,26 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.plan.Advice;
+import barytone.core.plan.BridgeAdvisor;
+import barytone.core.plan.Judged;
+import barytone.core.plan.NextMove;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodAdvisor;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
-import barytone.core.reading.LeafSet;
 import barytone.core.reading.Position;
-import barytone.core.reading.Tool;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the form that the page draws, in one unit and at one moment. */
 final class JobViewer {
-    private static final int LEAVES_SHOWN = 8;
     private static final double TWIST = 0.05;
 
     private final JobLog.Opened opened;
@@ -42,17 +45,23 @@ final class JobViewer {
     private final Advice advice;
     private final Words words;
     private final AdviceWords adviceWords;
+    private final Bench bench;
+    private final HeightViewer heights;
+    private final @Nullable SetupEstimate after;
 
-    JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now) {
+    JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now, Bench bench) {
         this.opened = opened;
         this.state = opened.state();
         this.spec = state.spec();
         this.line = spec.line();
         this.unit = unit;
         this.now = now;
-        this.advice = RodAdvisor.advise(state, now);
+        this.bench = bench;
+        this.advice = NextMove.advise(state, bench.tools(), now);
         this.words = new Words(state, unit);
-        this.adviceWords = new AdviceWords(state, unit);
+        this.adviceWords = new AdviceWords(state, unit, bench);
+        this.heights = new HeightViewer(state, unit, words, bench);
+        this.after = expected();
     }
 
     JobView view() {
@@ -72,9 +81,14 @@ final class JobViewer {
                 Words.lower(job.touch()),
                 job.complaint(),
                 state.closed(),
-                state.reliefStrings().stream().map(this::section).toList(),
+                state.strings(Station.NUT).stream().map(this::section).toList(),
                 stations(),
                 relief(),
+                heights.station(Station.NUT),
+                heights.station(Station.ACTION),
+                heights.nutBench(),
+                heights.bridge(after, new HeightWords(state, unit, words)),
+                heights.order(),
                 adviceWords.advice(advice),
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
                 tape.lines(),
@@ -105,46 +119,92 @@ final class JobViewer {
                 spec.boardRadius() == 0 ? "flat" : Allowed.plain(spec.boardRadius()),
                 spec.rod(),
                 spec.access(),
-                spec.leftHanded());
+                spec.leftHanded(),
+                spec.fittings().bridge(),
+                spec.fittings().threadPitch() == 0
+                        ? "unknown"
+                        : Allowed.plain(spec.fittings().threadPitch()),
+                spec.fittings().joint(),
+                spec.fittings().endRadius() == 0
+                        ? "same"
+                        : Allowed.plain(spec.fittings().endRadius()),
+                Allowed.plain(spec.fittings().bridgeSpread()),
+                spec.fittings().nut(),
+                Allowed.plain(spec.fittings().nutWidth()),
+                spec.fittings().strings().text());
+    }
+
+    /** The setup expected after the next move; null when the advice is no move. */
+    private @Nullable SetupEstimate expected() {
+        SetupEstimate now = state.estimate();
+        return switch (advice) {
+            case Advice.TurnRod turn -> RodAdvisor.after(state, turn.net());
+            case Advice.TurnScrews turn -> BridgeAdvisor.after(now, spec.supports(), turn.screws());
+            case Advice.ReworkSaddle r -> {
+                SetupEstimate then = now;
+                double[] changes = {r.bass(), r.treble()};
+                for (int j = 0; j < changes.length; j++)
+                    then = then.after(
+                            new Move.SaddleLifted(spec.supports().shares().get(j), changes[j], 0.1));
+                yield then;
+            }
+            case Advice.FileSlots f -> {
+                SetupEstimate then = now;
+                for (Advice.FileSlots.Slot s : f.slots())
+                    then = then.after(
+                            new Move.SlotFiled(s.string(), s.strokes() * (s.light() ? JobEvent.Filing.LIGHT : 1)));
+                yield then;
+            }
+            case Advice.LowerNut l -> now.after(new Move.SlotsLifted(alike(), -l.amount(), 0.1));
+            case Advice.RaiseNut r ->
+                now.after(new Move.SlotsLifted(
+                        r.shim()
+                                ? alike()
+                                : IntStream.rangeClosed(1, spec.strings())
+                                        .mapToObj(s -> r.low().contains(s) ? 1.0 : 0.0)
+                                        .toList(),
+                        r.amount(),
+                        0.3));
+            default -> null;
+        };
+    }
+
+    private List<Double> alike() {
+        return Collections.nCopies(spec.strings(), 1.0);
+    }
+
+    private boolean reliefRead(int string) {
+        // the neck under the strings between lies between the two sides
+        return state.strings(Station.RELIEF).contains(string)
+                ? state.lastRelief(string).isPresent()
+                : state.reliefStrings().stream()
+                        .allMatch(s -> state.lastRelief(s).isPresent());
     }
 
     private JobView.SectionView section(int string) {
         StringState estimated = state.estimate().likely(string);
         // an unread neck is drawn straight: nothing is known of its bow
-        StringState likely = state.lastRelief(string).isPresent()
-                ? estimated
-                : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
+        StringState likely =
+                reliefRead(string) ? estimated : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
         Chord chord = new Chord(line, spec.bodyJointFret(), likely.curvature());
         List<JobView.FretPoint> frets = IntStream.rangeClosed(1, spec.frets())
                 .mapToObj(n -> new JobView.FretPoint(n, line.scale().crown(n), chord.above(n)))
                 .toList();
-        JobView.After after = null;
-        if (advice instanceof Advice.TurnRod turn) {
-            StringState then = RodAdvisor.after(state, turn.net()).likely(string);
-            Chord thenChord = new Chord(line, spec.bodyJointFret(), then.curvature());
+        JobView.After then = null;
+        if (after != null) {
+            StringState moved = after.likely(string);
+            Chord thenChord = new Chord(line, spec.bodyJointFret(), moved.curvature());
             // drawn in today's frame at fret 1 and the joint, so that the relief is seen to change, and the string with
             // it
-            after = new JobView.After(
+            then = new JobView.After(
                     IntStream.rangeClosed(1, spec.frets())
                             .mapToObj(thenChord::above)
                             .toList(),
-                    line.nutHeight(then) - thenChord.at(0),
-                    then.saddleHeight() - thenChord.at(line.saddle()));
+                    line.nutHeight(moved) - thenChord.at(0),
+                    moved.saddleHeight() - thenChord.at(line.saddle()));
         }
         GapMethod.Relief habit = state.habit().method();
-        List<JobView.Dimension> dimensions = new ArrayList<>();
-        if (state.lastRelief(string).isPresent()) {
-            Normal relief = state.relief(string);
-            double crown = chord.above(habit.gaugeFret());
-            dimensions.add(new JobView.Dimension(
-                    "relief",
-                    habit.gaugeFret(),
-                    crown,
-                    crown + relief.mean(),
-                    unit.show(relief.mean()),
-                    "relief at " + habit.gaugeFret(),
-                    verdict(string)));
-        }
+        boolean known = state.look(Station.ACTION, string).isPresent();
         return new JobView.SectionView(
                 string,
                 spec.stringName(string),
@@ -154,11 +214,49 @@ final class JobViewer {
                 frets,
                 line.nutHeight(likely) - chord.at(0),
                 likely.saddleHeight() - chord.at(line.saddle()),
-                false,
+                known,
                 habit.heldLow(),
                 habit.heldHigh(),
-                after,
-                dimensions);
+                then,
+                dimensions(string, chord),
+                known ? ghosts(string, likely, chord) : List.of());
+    }
+
+    private List<JobView.Dimension> dimensions(int string, Chord chord) {
+        List<JobView.Dimension> dimensions = new ArrayList<>();
+        for (Station station : Station.values()) {
+            if (!state.strings(station).contains(string)
+                    || state.look(station, string).isEmpty()) continue;
+            Judged judged = Judged.of(state, station, string);
+            GapMethod method = state.method(station);
+            double value = state.estimate().now(string, method).mean();
+            double crown = chord.above(method.gaugeFret());
+            dimensions.add(new JobView.Dimension(
+                    words.quantity(station),
+                    method.gaugeFret(),
+                    crown,
+                    crown + value,
+                    unit.show(value),
+                    words.quantity(station) + " at " + method.gaugeFret(),
+                    words.verdict(judged)));
+        }
+        return dimensions;
+    }
+
+    /** Where the open string is wanted over the fret of its action, and over fret 1. */
+    private List<JobView.Ghost> ghosts(int string, StringState likely, Chord chord) {
+        List<JobView.Ghost> ghosts = new ArrayList<>();
+        for (Station station : List.of(Station.NUT, Station.ACTION)) {
+            if (state.look(station, string).isEmpty()) continue;
+            Judged judged = Judged.of(state, station, string);
+            GapMethod shown = station == Station.NUT ? new GapMethod.NutOpen() : new GapMethod.Action(12);
+            Band band = judged.shownBy(shown, state.estimate());
+            int fret = shown.gaugeFret();
+            double crown = line.crownHeight(likely.curvature(), fret)
+                    - chord.at(line.scale().crown(fret));
+            ghosts.add(new JobView.Ghost(words.quantity(station), fret, crown + band.low(), crown + band.high()));
+        }
+        return ghosts;
     }
 
     /** The line through the crowns of fret 1 and the body joint, from which the section is drawn. */
@@ -175,24 +273,26 @@ final class JobViewer {
         }
     }
 
-    private String verdict(int string) {
-        if (state.lastRelief(string).isEmpty()) return "unread";
-        Band band = RodAdvisor.band(state, string);
-        Normal relief = state.relief(string);
-        if (!state.readSinceTurn(string) && band.stale(relief)) return "stale";
-        return Words.code(band.verdict(relief));
+    private List<JobView.StationView> stations() {
+        List<JobView.StationView> stations = new ArrayList<>();
+        stations.add(station(Station.NUT, 3));
+        stations.add(station(Station.RELIEF, 2));
+        stations.add(station(Station.ACTION, 4));
+        stations.add(new JobView.StationView("frets", 5, "Frets", "not on this job", "waiting"));
+        stations.add(new JobView.StationView("pickups", 7, "Pickups", "not on this job", "waiting"));
+        stations.add(new JobView.StationView("bridge", 6, "Bridge", "not on this job", "waiting"));
+        return stations;
     }
 
-    private List<JobView.StationView> stations() {
-        boolean done = advice instanceof Advice.Done || state.closed();
-        List<JobView.StationView> stations = new ArrayList<>();
-        stations.add(new JobView.StationView("nut", 3, "Nut", done ? "after relief" : "waits for relief", "waiting"));
-        stations.add(new JobView.StationView("relief", 2, "Relief", words.reliefNote(advice), done ? "done" : "now"));
-        stations.add(new JobView.StationView("action", 4, "Action", "waits for nut", "waiting"));
-        stations.add(new JobView.StationView("frets", 5, "Frets", "waits for action", "waiting"));
-        stations.add(new JobView.StationView("pickups", 7, "Pickups", "last", "waiting"));
-        stations.add(new JobView.StationView("bridge", 6, "Bridge", "waits for action", "waiting"));
-        return stations;
+    private JobView.StationView station(Station station, int number) {
+        boolean over = state.closed() || advice instanceof Advice.Finished || advice instanceof Advice.Done;
+        boolean inBand = state.strings(station).stream()
+                .map(s -> Judged.of(state, station, s))
+                .allMatch(j -> j.read() && j.outside() == 0 && !j.stale());
+        String how = !over && advice.station() == station
+                ? "now"
+                : state.agreed(station) && inBand ? "done" : state.agreed(station) ? "waiting" : "left";
+        return new JobView.StationView(words.quantity(station), number, station.label(), words.note(station), how);
     }
 
     private JobView.ReliefView relief() {
@@ -207,14 +307,12 @@ final class JobViewer {
                         habit.position() == Position.FLAT,
                         habit.board()),
                 habits(),
-                Arrays.stream(Tool.values())
-                        .map(t -> new JobView.ToolChoice(
-                                t.code(), t.label(), "± " + unit.showWithUnit(Math.hypot(t.sd(), Tool.REPEATABILITY))))
+                HeightViewer.tools(bench.tools(), unit),
+                state.reliefStrings().stream()
+                        .map(s -> heights.row(Station.RELIEF, s))
                         .toList(),
-                state.reliefStrings().stream().map(this::row).toList(),
                 equivalents(),
                 remarks(),
-                leaves(),
                 target(),
                 new JobView.WaysView(
                         state.ways().step().sixteenths(),
@@ -246,23 +344,6 @@ final class JobViewer {
                 joint / 2,
                 true));
         return habits;
-    }
-
-    private JobView.ReliefRow row(int string) {
-        Optional<Normal> found = state.foundRelief(string);
-        boolean read = state.lastRelief(string).isPresent();
-        Normal relief = state.relief(string);
-        Band band = RodAdvisor.band(state, string);
-        return new JobView.ReliefRow(
-                string,
-                spec.stringName(string),
-                string == 1 ? "treble" : "bass",
-                found.map(n -> unit.show(n.mean())).orElse(null),
-                read ? unit.show(relief.mean()) : null,
-                read ? unit.show(relief.sd()) : null,
-                verdict(string),
-                words.verdict(string, verdict(string)),
-                unit.show(band.low()) + " – " + unit.show(band.high()));
     }
 
     private List<JobView.Equivalent> equivalents() {
@@ -301,59 +382,61 @@ final class JobViewer {
         return remarks;
     }
 
-    private List<JobView.LeafView> leaves() {
-        double expected = state.reliefStrings().stream()
-                .mapToDouble(s -> state.relief(s).mean())
-                .average()
-                .orElse(0.2);
-        return LeafSet.USUAL.around(expected, LEAVES_SHOWN).stream()
-                .map(mm -> new JobView.LeafView(mm, unit.show(mm)))
-                .toList();
-    }
-
     private JobView.TargetView target() {
-        ReliefSchool school = state.target().school();
         ReliefTarget inHabit = state.target().in(state.habit().method(), line);
+        Rules rules = new Rules(state, bench.schools());
         return new JobView.TargetView(
-                school == null ? null : school.name(),
-                school == null ? "Set by hand" : school.label(),
-                school == null ? "Bands typed for this job." : school.reason(),
+                state.target().school(),
+                HeightWords.sentence(rules.targetLabel(Station.RELIEF)),
+                rules.targetReason(Station.RELIEF),
                 unit.show(inHabit.bass().low()),
                 unit.show(inHabit.bass().high()),
                 unit.show(inHabit.treble().low()),
                 unit.show(inHabit.treble().high()),
-                Arrays.stream(ReliefSchool.values()).map(this::school).toList());
+                bench.schools().relief().stream().map(this::school).toList());
     }
 
     private JobView.SchoolView school(ReliefSchool school) {
         ReliefTarget t =
                 school.target(spec, opened.job().touch()).in(state.habit().method(), line);
         return new JobView.SchoolView(
-                school.name(), school.label(), words.band(t.bass()), words.band(t.treble()), school.reason());
+                school.code(), school.label(), words.band(t.bass()), words.band(t.treble()), school.reason());
     }
 
     private JobView.ClosingView closing() {
-        List<JobView.ClosingRow> rows = state.reliefStrings().stream()
-                .map(s -> new JobView.ClosingRow(
-                        "Relief, string " + s + " " + spec.stringName(s),
-                        state.foundRelief(s)
-                                .map(n -> unit.showWithUnit(n.mean()))
-                                .orElse("not read"),
-                        state.lastRelief(s).isPresent()
-                                ? unit.showWithUnit(state.relief(s).mean())
-                                        + (state.readSinceTurn(s) ? "" : ", predicted")
-                                : "not read",
-                        words.band(RodAdvisor.band(state, s)) + " " + unit.suffix(),
-                        verdict(s)))
-                .toList();
+        List<JobView.ClosingRow> rows = new ArrayList<>();
+        for (Station station : Station.values()) {
+            boolean any = state.strings(station).stream()
+                    .anyMatch(s -> state.look(station, s).isPresent());
+            if (!state.agreed(station) && !any) continue;
+            for (int s : state.strings(station)) rows.add(closingRow(station, s));
+        }
         List<String> remarks = new ArrayList<>();
-        remarks.add("Readings as " + words.method(state.habit()) + ".");
+        for (Station station : Station.values())
+            if (state.agreed(station)) remarks.add(station.label() + " as " + words.method(station) + ".");
         if (state.netTurns().isZero() && state.steps().isEmpty()) remarks.add("The rod was not turned.");
         else remarks.add("Rod: " + words.netTurns() + ".");
         if (state.steps().stream().mapToInt(s -> Math.abs(s.net().sixteenths())).sum() > Turns.QUARTER.sixteenths())
             remarks.add("More than 1/4 turn was made: look again tomorrow.");
-        boolean ready = advice instanceof Advice.Done || state.closed();
+        if (state.temporary()) remarks.add("A temporary repair was made at the nut: look at it again.");
+        boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready) remarks.add("Not finished: " + adviceWords.advice(advice).headline() + ".");
         return new JobView.ClosingView(rows, remarks, ready);
+    }
+
+    private JobView.ClosingRow closingRow(Station station, int string) {
+        Judged judged = Judged.of(state, station, string);
+        GapMethod shown = state.method(station);
+        return new JobView.ClosingRow(
+                station.label() + ", string " + string + " " + spec.stringName(string),
+                state.found(station, string)
+                        .map(n -> unit.showWithUnit(n.mean()))
+                        .orElse("not read"),
+                judged.read()
+                        ? unit.showWithUnit(state.estimate().now(string, shown).mean())
+                                + (judged.unconfirmed() ? ", predicted" : "")
+                        : "not read",
+                words.band(judged.shownBy(shown, state.estimate())) + " " + unit.suffix(),
+                words.verdict(judged));
     }
 }

@@ -1,18 +1,21 @@
 package barytone.server.job;
 
+import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Move;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.LoggedEvent;
 import barytone.core.joblog.ReadingStatus;
+import barytone.core.joblog.SlotFlaw;
 import barytone.core.joblog.TakenReading;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -80,8 +83,7 @@ final class Tape {
             case JobEvent.SettlingSkipped ignored -> "Did not wait for the neck to settle";
             case JobEvent.NoteWritten e -> e.text();
             case JobEvent.TargetSet e -> {
-                ReliefSchool school = e.target().school();
-                yield "Target: " + (school == null ? "by hand" : school.label()) + ", bass "
+                yield "Relief target: " + school(e.target().school()) + ", bass "
                         + words.band(e.target().bass()) + ", treble "
                         + words.band(e.target().treble()) + " " + unit.suffix();
             }
@@ -90,6 +92,49 @@ final class Tape {
                 "Rod: steps of " + e.ways().step().amount() + ", settle "
                         + e.ways().settleMinutes() + " min, limit "
                         + e.ways().limit().amount() + (e.ways().finishTightening() ? ", finish tightening" : "");
+            case JobEvent.BridgeScrewed e -> screwed(e);
+            case JobEvent.SaddleReworked e ->
+                "Saddle " + way(e.way()) + ": bass " + change(e.bass()) + ", treble " + change(e.treble());
+            case JobEvent.SlotsFiled e ->
+                "Filed "
+                        + String.join(
+                                ", ",
+                                e.slots().stream()
+                                        .map(f -> "slot " + f.string() + " " + f.strokes()
+                                                + (f.light() ? " light strokes" : " strokes"))
+                                        .toList());
+            case JobEvent.NutReworked e ->
+                "Nut " + nutWay(e.way()) + ", " + words.strings(e.strings()) + ": " + change(e.change());
+            case JobEvent.NeckShimmed e ->
+                "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the "
+                        + (e.end() == NeckShim.End.HEEL ? "heel end" : "body edge");
+            case JobEvent.SlotChecked e ->
+                "Slot " + e.string() + ": "
+                        + (e.flaws().isEmpty()
+                                ? "good"
+                                : String.join(
+                                        ", ",
+                                        e.flaws().stream().map(SlotFlaw::label).toList()));
+            case JobEvent.GaugePatternRead e ->
+                "Gauge " + Math.round(e.radius()) + " mm under the strings: "
+                        + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
+            case JobEvent.TravelRead e ->
+                "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
+            case JobEvent.NeckAngleRead e -> "Straightedge over the bridge: " + change(e.above());
+            case JobEvent.HeightHabitSet e -> {
+                String what = words.quantity(Station.of(e.habit().method()));
+                yield "Reading the " + what + " by " + e.habit().tool().label() + ", "
+                        + words.method(e.habit().method());
+            }
+            case JobEvent.NutTargetSet e -> "Nut target: " + school(e.target().school());
+            case JobEvent.ActionTargetSet e ->
+                "Action target: " + school(e.target().school());
+            case JobEvent.OrderSet e -> "Order of work: " + e.order().label();
+            case JobEvent.ScopeSet e ->
+                "Agreed: "
+                        + String.join(
+                                ", ", e.stations().stream().map(Station::label).toList());
+            case JobEvent.Answered e -> (e.done() ? "Done: " : "Left as it is: ") + HeightWords.topic(e.topic());
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";
             case JobEvent.Undone ignored -> "Undone";
@@ -97,13 +142,52 @@ final class Tape {
         };
     }
 
+    private static String school(@Nullable String code) {
+        return code == null ? "by hand" : code.toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private String change(double mm) {
+        return unit.showChange(mm) + " " + unit.suffix();
+    }
+
+    private static String way(JobEvent.SaddleReworked.Way way) {
+        return switch (way) {
+            case SANDED -> "sanded";
+            case SHIMMED -> "shimmed";
+            case RENEWED -> "renewed";
+        };
+    }
+
+    private static String nutWay(JobEvent.NutReworked.Way way) {
+        return switch (way) {
+            case UNDERSIDE_SANDED -> "sanded underneath";
+            case SHIMMED -> "shimmed, temporary";
+            case FILLED -> "filled, temporary";
+            case RENEWED -> "renewed";
+        };
+    }
+
+    private String screwed(JobEvent.BridgeScrewed e) {
+        List<String> names = opened.state().spec().supports().names();
+        List<String> turned = new ArrayList<>();
+        for (int i = 0; i < Math.min(names.size(), e.screws().size()); i++) {
+            Turns turns = e.screws().get(i);
+            if (!turns.isZero())
+                turned.add(names.get(i) + " " + turns.amount() + (turns.sixteenths() > 0 ? " up" : " down"));
+        }
+        return HeightWords.sentence(String.join(", ", turned));
+    }
+
     private String moved(Move move) {
         return switch (move) {
             case Move.RodTurned m -> "Rod " + Turns.nearest(m.turns());
             case Move.SaddleScrewed m -> "Saddle " + m.string() + ", screws " + Turns.nearest(m.turns());
-            case Move.SaddleMoved m -> "Saddle " + m.string() + " " + unit.showChange(m.change()) + " " + unit.suffix();
+            case Move.SaddleMoved m -> "Saddle " + m.string() + " " + change(m.change());
+            case Move.SlotMoved m -> "Slot " + m.string() + " " + change(m.change());
+            case Move.ScrewTurned m -> "Screw " + Turns.nearest(m.turns());
+            case Move.SaddleLifted m -> "Saddle " + change(m.change());
             case Move.SlotFiled m -> "Slot " + m.string() + " filed, " + Math.round(m.strokes()) + " strokes";
-            case Move.SlotMoved m -> "Slot " + m.string() + " " + unit.showChange(m.change()) + " " + unit.suffix();
+            case Move.SlotsLifted m -> "Slots " + change(m.change());
             case Move.TensionChanged m -> "String tension changed by " + Math.round(m.newtons()) + " N";
             case Move.Retuned ignored -> "Retuned";
             case Move.Rested m -> "Rested " + m.time().toMinutes() + " min";
@@ -118,13 +202,13 @@ final class Tape {
 
     private String reading(JobEvent.ReadingTaken e) {
         String what = switch (e.method()) {
-            case GapMethod.Relief ignored -> "Relief ";
-            case GapMethod.NutOpen ignored -> "Nut open ";
-            case GapMethod.NutPressed ignored -> "Nut pressed ";
-            case GapMethod.Action m -> "Action at " + m.gaugeFret() + " ";
-            case GapMethod.ActionCapo m -> "Action at " + m.gaugeFret() + ", capo, ";
+            case GapMethod.Relief ignored -> "Relief " + e.string();
+            case GapMethod.NutOpen ignored -> "Nut " + e.string() + ", open";
+            case GapMethod.NutPressed m -> "Nut " + e.string() + ", pressed at " + m.heldFret();
+            case GapMethod.Action m -> "Action " + e.string() + " at " + m.gaugeFret();
+            case GapMethod.ActionCapo m -> "Action " + e.string() + " at " + m.gaugeFret() + ", capo";
         };
-        return what + e.string() + ": " + gap(e.gap()) + " " + unit.suffix();
+        return what + ": " + gap(e.gap()) + " " + unit.suffix();
     }
 
     private String gap(Gap gap) {

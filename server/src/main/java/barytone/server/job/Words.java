@@ -3,14 +3,19 @@ package barytone.server.job;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Verdict;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.Advice;
-import barytone.core.plan.RodAdvisor;
+import barytone.core.plan.Judged;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.reading.Evidence;
+import barytone.core.reading.LeafStack;
 import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
 import java.util.List;
 import java.util.Locale;
 
@@ -40,10 +45,84 @@ final class Words {
 
     String strings(List<Integer> strings) {
         if (strings.size() == 1) return string(strings.get(0));
-        return "strings "
-                + String.join(
-                        " and ",
-                        strings.stream().map(s -> s + " " + spec.stringName(s)).toList());
+        List<String> named =
+                strings.stream().map(s -> s + " " + spec.stringName(s)).toList();
+        if (strings.size() == spec.strings()) return "all strings, " + named.getFirst() + " to " + named.getLast();
+        return "strings " + String.join(", ", named.subList(0, named.size() - 1)) + " and " + named.getLast();
+    }
+
+    /** What is read at a station. */
+    String quantity(Station station) {
+        return switch (station) {
+            case RELIEF -> "relief";
+            case NUT -> "nut";
+            case ACTION -> "action";
+        };
+    }
+
+    /** How a station is read. */
+    String method(Station station) {
+        return station == Station.RELIEF
+                ? method(state.habit())
+                : method(state.method(station))
+                        + (state.position(station) == Position.FLAT ? ", flat on the bench" : ", playing position");
+    }
+
+    /** How a gap is read. */
+    String method(GapMethod method) {
+        return switch (method) {
+            case GapMethod.Relief m ->
+                "held at " + m.heldLow() + " and " + m.heldHigh() + ", gauge at " + m.gaugeFret();
+            case GapMethod.NutOpen ignored -> "open string, gauge at fret 1";
+            case GapMethod.NutPressed m -> "held behind fret " + m.heldFret() + ", gauge at fret 1";
+            case GapMethod.Action m -> "open string, at fret " + m.gaugeFret();
+            case GapMethod.ActionCapo m -> "capo at 1, at fret " + m.gaugeFret();
+        };
+    }
+
+    /** Why the tool in use cannot decide. */
+    String tooCoarse(Station station, int string) {
+        Judged judged = Judged.of(state, station, string);
+        return "The " + state.tool(station).label() + " leaves ± "
+                + unit.showWithUnit(state.tool(station).spread()) + ", too much for a band of "
+                + unit.showWithUnit(judged.band().width()) + ".";
+    }
+
+    /** What would decide better than what is owned; empty when the finest is owned. */
+    String wouldTell(Station station, int string, Toolkit tools) {
+        double height = Judged.of(state, station, string).value().mean();
+        Tool best = height <= 1 ? Tool.LEAF : Tool.CALIPER;
+        return tools.measuring().contains(best)
+                ? ""
+                : "A " + (best == Tool.LEAF ? "feeler leaf" : best.label())
+                        + " would tell at once; there is none among the shop's tools.";
+    }
+
+    /** The single or doubled leaves on both sides of what is expected. */
+    String nearStack(Station station, int string, Toolkit tools) {
+        double expected = state.estimate().now(string, state.method(station)).mean();
+        List<Double> owned = tools.leaves().sizes();
+        if (owned.isEmpty() || expected <= 0.005) return "no leaves are at hand";
+        LeafStack stack = LeafStack.nearest(owned, Math.max(0.005, expected), 2);
+        return String.join(" + ", stack.leaves().stream().map(unit::show).toList()) + " makes "
+                + unit.showWithUnit(stack.total());
+    }
+
+    /** Whether a doubted reading looks like one made by another method of the same station. */
+    String mixUp(JobEvent.ReadingTaken reading, Evidence evidence) {
+        List<GapMethod> others = switch (reading.method()) {
+            case GapMethod.NutPressed ignored -> List.of(new GapMethod.NutOpen());
+            case GapMethod.NutOpen ignored -> List.of(new GapMethod.NutPressed(3));
+            case GapMethod.Action m -> List.of(new GapMethod.ActionCapo(Math.max(2, m.gaugeFret())));
+            case GapMethod.ActionCapo m -> List.of(new GapMethod.Action(m.gaugeFret()));
+            case GapMethod.Relief ignored -> List.of();
+        };
+        for (GapMethod other : others) {
+            boolean known = state.look(Station.of(other), reading.string()).isPresent();
+            if (known && state.estimate().surprise(reading.string(), other, evidence) < 2)
+                return "It would fit a reading made so: " + method(other) + ". ";
+        }
+        return "";
     }
 
     String band(Band band) {
@@ -65,34 +144,47 @@ final class Words {
         return tighter.amount() + " turn" + (tighter.sixteenths() > 0 ? " tighter" : " looser") + " than found";
     }
 
-    /** The line under the station's name. */
-    String reliefNote(Advice advice) {
-        if (state.closed()) return "closed";
-        return switch (advice) {
-            case Advice.Done ignored -> "in its band";
-            case Advice.Settle ignored -> "neck settling";
-            case Advice.Retune ignored -> "retune first";
-            case Advice.Stop ignored -> "stop and decide";
-            case Advice.MeasureAgain ignored -> "a reading in doubt";
-            case Advice.Measure m -> m.reason() == Advice.Measure.Reason.FIRST ? "not read yet" : "to be read again";
-            default -> outside();
-        };
+    /** The line under the station's name: how it stands there. */
+    String note(Station station) {
+        if (!state.agreed(station)) return "not part of this job";
+        List<Judged> judged = state.strings(station).stream()
+                .map(s -> Judged.of(state, station, s))
+                .toList();
+        long unread = judged.stream().filter(j -> !j.read()).count();
+        if (unread == judged.size()) return "not read yet";
+        if (unread > 0) return unread + " of " + judged.size() + " not read";
+        long stale = judged.stream().filter(Judged::stale).count();
+        if (stale > 0) return stale + " to read again";
+        List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
+        if (out.isEmpty()) return "in band";
+        if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
+        return out.size() + " of " + judged.size() + " out";
     }
 
-    private String outside() {
-        for (int s : state.reliefStrings()) {
-            double out = RodAdvisor.band(state, s).outside(state.relief(s).mean());
-            if (out != 0) return unit.show(Math.abs(out)) + (out > 0 ? " too much" : " too little");
-        }
-        return "at the edge";
+    private String outside(Judged j) {
+        double out = j.outside();
+        return unit.show(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
     }
 
-    String verdict(int string, String verdict) {
-        double out = RodAdvisor.band(state, string).outside(state.relief(string).mean());
-        return switch (verdict) {
+    static String high(Station station) {
+        return station == Station.RELIEF ? " too much" : " too high";
+    }
+
+    static String low(Station station) {
+        return station == Station.RELIEF ? " too little" : " too low";
+    }
+
+    /** What can be said of a string at a station: in, high, low, cannot-tell, stale or unread. */
+    String verdict(Judged j) {
+        if (!j.read()) return "unread";
+        return j.stale() ? "stale" : code(j.verdict());
+    }
+
+    /** The verdict in words. */
+    String verdictText(Judged j) {
+        return switch (verdict(j)) {
             case "in" -> "in band";
-            case "high" -> unit.show(out) + " too much";
-            case "low" -> unit.show(-out) + " too little";
+            case "high", "low" -> outside(j);
             case "stale" -> "read again";
             case "unread" -> "not read";
             default -> "cannot tell";

@@ -65,6 +65,11 @@ class ReliefJobWalkTest {
         page.keyboard().press("n");
         page.getByLabel("Name on the ticket").fill("Two-post electric “Sanderling”");
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band, deck loan no. 9");
+        // only the neck this time
+        for (String station : List.of("Nut", "Action"))
+            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(station))
+                    .uncheck();
+        page.getByLabel("Name of the player or lender").focus();
         page.keyboard().press("Enter");
 
         assertThat(headline(page)).hasText("Read the relief under strings 6 E and 1 e");
@@ -227,7 +232,7 @@ class ReliefJobWalkTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Bass and heavy hands.*")))
                 .click();
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
-        assertThat(page.getByText(Pattern.compile("Target: Bass and heavy hands.*")))
+        assertThat(page.getByText(Pattern.compile("Relief target: heavy hands.*")))
                 .isVisible();
         page.keyboard().press("w");
         page.getByLabel("Largest single step").selectOption("1");

@@ -31,6 +31,19 @@ class Screenshots {
             Page tablet = job(browsing, "Bittern", 820, 1180);
             shot(tablet, "job-settling-tablet");
 
+            shot(job(browsing, "Dotterel", 1280, 800), "job-nut");
+            shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
+            Page across = job(browsing, "Turnstone", 820, 1180);
+            shot(across, "job-action-tablet");
+            shot(job(browsing, "Wigeon", 1280, 800), "job-fixed-saddle");
+            Page slotsOfNut = job(browsing, "Dotterel", 1280, 800);
+            slotsOfNut.keyboard().press("e");
+            assertThat(slotsOfNut.getByText("tick what is wrong")).isVisible();
+            shot(slotsOfNut, "nut-slots");
+            Page shop = browsing.page("/shop");
+            assertThat(shop.getByText("Pressed gap, held behind 3")).isVisible();
+            shot(shop, "tools-and-schools");
+
             Page intake = browsing.page("/new");
             assertThat(intake.getByLabel("Name on the ticket")).isVisible();
             intake.getByLabel("Kind").selectOption("MANDOLIN");
@@ -42,7 +55,7 @@ class Screenshots {
             assertThat(target.getByText("Use these bands")).isVisible();
             shot(target, "target");
 
-            Page closed = job(browsing, "Turnstone", 1280, 800);
+            Page closed = job(browsing, "Knot", 1280, 800);
             shot(closed, "job-closed");
 
             Page relief = browsing.page("/scratch/relief");

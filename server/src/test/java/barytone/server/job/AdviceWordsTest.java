@@ -7,24 +7,31 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
 import barytone.core.joblog.ReliefHabit;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.NextMove;
+import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodAdvisor;
 import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
+import barytone.server.shop.Shop;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,9 +75,16 @@ class AdviceWordsTest {
 
     private JobView.AdviceView told(LengthUnit unit) {
         ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
-        JobState state =
-                JobReplay.of(spec, target, new ReliefHabit(target.method(), tool, Position.PLAYING, false), log);
-        return new AdviceWords(state, unit).advice(RodAdvisor.advise(state, NINE.plusSeconds(20L * log.size())));
+        JobState state = JobReplay.of(
+                spec,
+                JobDefaults.usual(spec, Touch.MEDIUM)
+                        .with(target, new ReliefHabit(target.method(), tool, Position.PLAYING, false))
+                        .scope(Set.of(Station.RELIEF)),
+                log);
+        Bench bench =
+                new Bench(Toolkit.USUAL, new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL));
+        return new AdviceWords(state, unit, bench)
+                .advice(NextMove.advise(state, Toolkit.USUAL, NINE.plusSeconds(20L * log.size())));
     }
 
     private JobView.AdviceView told() {
@@ -139,8 +153,10 @@ class AdviceWordsTest {
                 .containsExactly(
                         "Relief at 8, string 6 E",
                         "Relief at 8, string 1 e",
-                        "Action at 12, string 6 E",
-                        "Nut, pressed at 3, string 6 E");
+                        "Nut, pressed at 3, 6 E",
+                        "Nut, pressed at 3, 1 e",
+                        "Action at 12, 6 E",
+                        "Action at 12, 1 e");
         assertThat(ripple.get(0).expected()).matches("0\\.3\\d ± 0\\.\\d\\d");
         assertThat(ripple).allSatisfy(r -> assertThat(r.change()).startsWith("−"));
         // the same in another unit, and nothing left in mm

@@ -51,7 +51,12 @@ class DemoAndRestartTest {
                     .containsEntry("Cormorant", "turn")
                     .containsEntry("Bittern", "settle")
                     .containsEntry("Plover", "stop")
-                    .containsEntry("Turnstone", "closed");
+                    .containsEntry("Turnstone", "move")
+                    .containsEntry("Sandpiper", "move")
+                    .containsEntry("Wigeon", "move")
+                    .containsEntry("Dotterel", "move")
+                    .containsEntry("Ruff", "measure")
+                    .containsEntry("Knot", "closed");
             assertThat(app.get("/api/bench").json().get("demo").asBoolean()).isTrue();
             JsonNode cormorant = app.get("/api/jobs/2").json();
             assertThat(cormorant.at("/advice/why/0").asString()).startsWith("This rod has been giving 0.0");
@@ -109,15 +114,15 @@ class DemoAndRestartTest {
         try (RunningBarytone app = RunningBarytone.in(data, DEMO);
                 HttpClient http = HttpClient.newHttpClient()) {
             HttpResponse<Stream<String>> stream = http.send(
-                    HttpRequest.newBuilder(URI.create(app.base() + "/api/jobs/5/stream"))
+                    HttpRequest.newBuilder(URI.create(app.base() + "/api/jobs/10/stream"))
                             .timeout(Duration.ofSeconds(20))
                             .build(),
                     HttpResponse.BodyHandlers.ofLines());
             Iterator<String> lines = stream.body().iterator();
             assertThat(nextData(lines)).isEqualTo("0");
-            app.post("/api/jobs/5/notes", "{\"after\":0,\"key\":\"n1\",\"text\":\"first\"}");
+            app.post("/api/jobs/10/notes", "{\"after\":0,\"key\":\"n1\",\"text\":\"first\"}");
             assertThat(nextData(lines)).isEqualTo("1");
-            app.post("/api/jobs/5/notes", "{\"after\":1,\"key\":\"n2\",\"text\":\"second\"}");
+            app.post("/api/jobs/10/notes", "{\"after\":1,\"key\":\"n2\",\"text\":\"second\"}");
             assertThat(nextData(lines)).isEqualTo("2");
             // the stream would stay open as long as the window
             http.shutdownNow();

@@ -3,14 +3,20 @@ package barytone.server.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
+import barytone.core.joblog.HeightHabit;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.ReliefHabit;
+import barytone.core.joblog.SlotFlaw;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.ActionTarget;
+import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
@@ -43,8 +49,11 @@ class EventCodecTest {
                         new Move.RodTurned(0.125, true),
                         new Move.SaddleScrewed(3, -0.5),
                         new Move.SaddleMoved(3, 0.2, 0.1),
-                        new Move.SlotFiled(2, 4),
                         new Move.SlotMoved(2, -0.1, 0.2),
+                        new Move.ScrewTurned(List.of(0.0, 1.0), -0.5),
+                        new Move.SaddleLifted(List.of(0.0, 1.0), 0.2, 0.1),
+                        new Move.SlotFiled(2, 4),
+                        new Move.SlotsLifted(List.of(1.0, 1.0), -0.1, 0.2),
                         new Move.TensionChanged(40),
                         new Move.Retuned(),
                         new Move.Rested(Duration.ofMinutes(90)),
@@ -61,11 +70,27 @@ class EventCodecTest {
                 new JobEvent.Retuned(),
                 new JobEvent.SettlingSkipped(),
                 new JobEvent.NoteWritten("A dent near the joint: a keepsake, “do not touch”"),
-                new JobEvent.TargetSet(
-                        new ReliefTarget(ReliefSchool.MIDDLE, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
+                new JobEvent.TargetSet(new ReliefTarget("MIDDLE", RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
                 new JobEvent.TargetSet(new ReliefTarget(null, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
                 new JobEvent.HabitSet(new ReliefHabit(RELIEF, Tool.RULER_64, Position.PLAYING, true)),
                 new JobEvent.RodWaysSet(RodWays.USUAL),
+                new JobEvent.BridgeScrewed(List.of(new Turns(4), new Turns(-6))),
+                new JobEvent.SaddleReworked(JobEvent.SaddleReworked.Way.SANDED, -0.6, -0.2),
+                new JobEvent.SlotsFiled(List.of(new JobEvent.Filing(6, 4, false), new JobEvent.Filing(1, 1, true))),
+                new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, List.of(2), 0.12),
+                new JobEvent.NeckShimmed(NeckShim.End.HEEL, 0.4, 390, 460),
+                new JobEvent.SlotChecked(2, List.of(SlotFlaw.CHIPPED, SlotFlaw.TOO_TIGHT)),
+                new JobEvent.GaugePatternRead(305, List.of(2, 4)),
+                new JobEvent.TravelRead(1.5, 3),
+                new JobEvent.NeckAngleRead(-0.5),
+                new JobEvent.HeightHabitSet(
+                        new HeightHabit(new GapMethod.ActionCapo(17), Tool.CALIPER, Position.PLAYING)),
+                new JobEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(6)),
+                new JobEvent.ActionTargetSet(new ActionTarget(
+                        null, new GapMethod.Action(12), List.of(new Band(1.2, 1.5), new Band(1.4, 1.7)))),
+                new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
+                new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
+                new JobEvent.Answered("file-3", false),
                 new JobEvent.Closed(),
                 new JobEvent.Reopened(),
                 new JobEvent.Undone(3),

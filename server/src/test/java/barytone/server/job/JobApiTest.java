@@ -36,7 +36,7 @@ class JobApiTest {
 
     private static String newJob(String changes) {
         return """
-                {"requestKey":"%s","player":"Deck crew","touch":"MEDIUM","complaint":"",
+                {"requestKey":"%s","player":"Deck crew","touch":"MEDIUM","complaint":"","scope":["RELIEF"],
                  "instrument":{"name":"Loan electric","kind":"ELECTRIC","tuning":"E A D G B E","scaleLength":"648",
                    "frets":22,"bodyJointFret":16,"boardRadius":"254","rod":"SINGLE","access":"HEADSTOCK","leftHanded":false}}
                 """.formatted(UUID.randomUUID())

@@ -1,6 +1,7 @@
-import { useRef, useState, type KeyboardEvent, type RefObject } from "react";
-import { api, type JobView, type Problem } from "../app/api";
+import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from "react";
+import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { LeafRow } from "./LeafRow";
+import type { Station } from "./stations";
 import type { Send } from "./useJob";
 
 const VERDICT: Record<string, { sign: string; tone: string }> = {
@@ -12,9 +13,13 @@ const VERDICT: Record<string, { sign: string; tone: string }> = {
   unread: { sign: "", tone: "text-mute" },
 };
 
-/** As found, now, target and entry for both sides; typed or tapped. */
-export function ReliefLedger({
+/** As found, now, target and entry for the strings of one station; typed or tapped. */
+export function Ledger({
   job,
+  station,
+  title,
+  method,
+  rows,
   send,
   problem,
   string,
@@ -22,8 +27,15 @@ export function ReliefLedger({
   fields,
   onHabit,
   onTarget,
+  onMovedOn,
+  children,
 }: {
   job: JobView;
+  station: Station;
+  title: string;
+  /** How it is read. */
+  method: string;
+  rows: readonly Schemas["LedgerRow"][];
   send: Send;
   problem: Problem | null;
   string: number;
@@ -31,13 +43,26 @@ export function ReliefLedger({
   fields: RefObject<Map<number, HTMLInputElement>>;
   onHabit: () => void;
   onTarget: () => void;
+  /** The next move is at another station. */
+  onMovedOn: (done: JobView) => void;
+  children?: ReactNode;
 }) {
-  const { relief } = job;
   const [texts, setTexts] = useState<Record<number, string>>({});
   // the text about which the server asked "sure?"; pressing Enter on it once more takes it
   const asked = useRef<Record<number, string>>({});
-  const order = relief.rows.map((r) => r.string);
-  const selected = relief.rows.find((r) => r.string === string) ?? relief.rows[0];
+  const order = rows.map((r) => r.string);
+  const selected = rows.find((r) => r.string === string) ?? rows[0];
+
+  // asked to read with another tool than usual, what is typed was read with that one
+  const tool =
+    job.advice.station === station && job.advice.tool !== undefined
+      ? { tool: job.advice.tool }
+      : {};
+  const next = (done: JobView, of: number) =>
+    done.advice.station === station
+      ? (done.advice.strings.find((s) => s !== of) ?? done.advice.strings[0])
+      : undefined;
+  const tall = rows.length > 8;
 
   const focus = (target: number | undefined) => {
     if (target === undefined) return;
@@ -54,7 +79,10 @@ export function ReliefLedger({
     }
     const sure = asked.current[of] === text;
     const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/readings", { params, body: { ...stamp, string: of, text, sure } }),
+      api.POST("/api/jobs/{id}/readings", {
+        params,
+        body: { ...stamp, station, string: of, text, sure, ...tool },
+      }),
     );
     if (done === null) {
       asked.current[of] = text;
@@ -62,8 +90,11 @@ export function ReliefLedger({
     }
     delete asked.current[of];
     setTexts((all) => ({ ...all, [of]: "" }));
-    const wanted = done.advice.strings.find((s) => s !== of) ?? done.advice.strings[0];
-    focus(wanted ?? following(of));
+    if (done.advice.station !== station) {
+      onMovedOn(done);
+      return;
+    }
+    focus(next(done, of) ?? following(of));
   };
 
   const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
@@ -80,16 +111,16 @@ export function ReliefLedger({
   };
 
   return (
-    <section aria-label="Relief" className="px-5 py-2">
+    <section aria-label={title} className="px-5 py-2">
       <h2 className="wide flex flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
-        Relief
+        {title}
         <button
           type="button"
           onClick={onHabit}
           aria-keyshortcuts="h"
           className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
         >
-          {relief.method}
+          {method}
         </button>
       </h2>
       <table className="w-full border-collapse">
@@ -120,13 +151,13 @@ export function ReliefLedger({
           </tr>
         </thead>
         <tbody>
-          {relief.rows.map((row) => {
+          {rows.map((row) => {
             const verdict = VERDICT[row.verdict] ?? { sign: "", tone: "" };
             const on = row.string === string;
             return (
               <tr
                 key={row.string}
-                className={`h-14 border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
+                className={`${tall ? "h-12" : "h-14"} border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
               >
                 <th scope="row" className="pr-2 text-left text-[19px] font-bold whitespace-nowrap">
                   <span aria-hidden="true" className={on ? "" : "invisible"}>
@@ -149,7 +180,7 @@ export function ReliefLedger({
                       else fields.current.set(row.string, element);
                     }}
                     data-length-field="true"
-                    aria-label={`Relief reading under string ${row.string} ${row.name}, ${job.unitSuffix}`}
+                    aria-label={`${title} reading under string ${row.string} ${row.name}, ${job.unitSuffix}`}
                     autoComplete="off"
                     spellCheck={false}
                     inputMode="text"
@@ -172,9 +203,9 @@ export function ReliefLedger({
           {problem.message}
         </p>
       )}
-      {selected !== undefined && (
+      {selected !== undefined && selected.leaves.length > 0 && (
         <LeafRow
-          leaves={relief.leaves}
+          leaves={selected.leaves}
           string={`${selected.string} ${selected.name}`}
           suffix={job.unitSuffix}
           disabled={job.closed}
@@ -182,17 +213,27 @@ export function ReliefLedger({
             const done = await send((stamp, params) =>
               api.POST("/api/jobs/{id}/readings", {
                 params,
-                body: { ...stamp, string: selected.string, leaves },
+                body: { ...stamp, station, string: selected.string, leaves },
               }),
             );
             if (done === null) return false;
-            focus(
-              done.advice.strings.find((s) => s !== selected.string) ?? following(selected.string),
-            );
+            if (done.advice.station === station)
+              focus(next(done, selected.string) ?? following(selected.string));
+            else onMovedOn(done);
             return true;
           }}
         />
       )}
+      {children}
+    </section>
+  );
+}
+
+/** The same neck by other habits, and what there is to remark. */
+export function ReliefExtras({ job }: { job: JobView }) {
+  const { relief } = job;
+  return (
+    <>
       {relief.equivalents.length > 0 && (
         <table className="mt-4 w-full text-[14.5px]">
           <thead>
@@ -221,11 +262,16 @@ export function ReliefLedger({
           </tbody>
         </table>
       )}
-      {relief.remarks.map((remark) => (
-        <p key={remark} className="mt-2 text-[15px] text-mute">
-          {remark}
-        </p>
-      ))}
-    </section>
+      <Remarks lines={relief.remarks} />
+    </>
   );
+}
+
+/** What there is to remark, line by line. */
+export function Remarks({ lines }: { lines: readonly string[] }) {
+  return lines.map((remark) => (
+    <p key={remark} className="mt-2 text-[15px] text-mute">
+      {remark}
+    </p>
+  ));
 }

@@ -1,0 +1,116 @@
+package barytone.core.bridge;
+
+import barytone.core.neck.Allowed;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What carries the strings at the bridge, from bass to treble, and how much of each support's movement every string gets.
+ * Heights between two supports are linear in z.
+ *
+ * @param names of the supports, as they are spoken
+ * @param shares for each support the share that each string gets of its movement, string 1 first
+ */
+public record Supports(List<String> names, List<List<Double>> shares) {
+    /** Posts and wheels stand this far outside the outer strings, mm. */
+    private static final double POST_MARGIN = 11;
+
+    /** The screws of a barrel stand this far outside its strings, mm. */
+    private static final double BARREL_MARGIN = 3;
+
+    public Supports {
+        names = List.copyOf(names);
+        shares = shares.stream().map(List::copyOf).toList();
+    }
+
+    /**
+     * The supports of a bridge.
+     *
+     * @param z the strings' places across the bridge in mm, treble positive, string 1 first
+     */
+    public static Supports of(BridgeKind kind, List<Double> z) {
+        return switch (kind.mechanism()) {
+            case SADDLES -> saddles(z.size());
+            case POSTS -> {
+                String what = kind == BridgeKind.FLOATING ? " wheel" : " post";
+                yield between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass" + what, "treble" + what);
+            }
+            case BARRELS -> barrels(z);
+            case BLANK -> between(z, z.getLast(), z.getFirst(), "bass side", "treble side");
+        };
+    }
+
+    private static Supports saddles(int strings) {
+        List<String> names = new ArrayList<>();
+        List<List<Double>> shares = new ArrayList<>();
+        for (int s = strings; s >= 1; s--) {
+            names.add("saddle " + s);
+            shares.add(only(strings, s, 1));
+        }
+        return new Supports(names, shares);
+    }
+
+    private static Supports between(List<Double> z, double bass, double treble, String bassName, String trebleName) {
+        List<Double> toBass =
+                z.stream().map(at -> (treble - at) / (treble - bass)).toList();
+        List<Double> toTreble =
+                z.stream().map(at -> (at - bass) / (treble - bass)).toList();
+        return new Supports(List.of(bassName, trebleName), List.of(toBass, toTreble));
+    }
+
+    private static Supports barrels(List<Double> z) {
+        List<String> names = new ArrayList<>();
+        List<List<Double>> shares = new ArrayList<>();
+        int strings = z.size();
+        // pairs are counted from string 1; a string left over has a saddle of its own
+        for (int high = strings % 2 == 1 ? strings : strings - 1; high >= 1; high -= 2) {
+            if (high == strings) {
+                names.add("saddle " + high);
+                shares.add(only(strings, high, 1));
+                continue;
+            }
+            int low = high + 1;
+            double bass = z.get(low - 1) - BARREL_MARGIN;
+            double treble = z.get(high - 1) + BARREL_MARGIN;
+            for (boolean bassScrew : new boolean[] {true, false}) {
+                names.add("barrel " + low + "–" + high + (bassScrew ? ", bass screw" : ", treble screw"));
+                List<Double> share =
+                        new ArrayList<>(only(strings, high, share(z.get(high - 1), bass, treble, bassScrew)));
+                share.set(low - 1, share(z.get(low - 1), bass, treble, bassScrew));
+                shares.add(share);
+            }
+        }
+        return new Supports(names, shares);
+    }
+
+    private static double share(double z, double bass, double treble, boolean bassScrew) {
+        double toTreble = (z - bass) / (treble - bass);
+        return bassScrew ? 1 - toTreble : toTreble;
+    }
+
+    private static List<Double> only(int strings, int string, double share) {
+        List<Double> shares = new ArrayList<>();
+        for (int s = 1; s <= strings; s++) shares.add(s == string ? share : 0.0);
+        return shares;
+    }
+
+    public int size() {
+        return names.size();
+    }
+
+    public int strings() {
+        return shares.getFirst().size();
+    }
+
+    /** What each string gets when the supports move by so much, in the unit given, string 1 first. */
+    public List<Double> atStrings(List<Double> movements) {
+        Allowed.whole("supports", movements.size(), size(), size());
+        List<Double> got = new ArrayList<>();
+        for (int s = 0; s < strings(); s++) {
+            double sum = 0;
+            for (int j = 0; j < size(); j++) sum += shares.get(j).get(s) * movements.get(j);
+            got.add(sum);
+        }
+        return List.copyOf(got);
+    }
+}

@@ -1,0 +1,31 @@
+package barytone.core.instrument;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.neck.Allowed;
+import barytone.core.strings.StringSet;
+
+/**
+ * What stands at both ends of the strings, and the strings themselves.
+ *
+ * @param threadPitch of the height screws, mm per turn; 0 when it is not known yet and shall be learned
+ * @param endRadius board radius at its last fret in mm; 0 for the same as at the nut
+ * @param bridgeSpread between the centres of the outer strings at the bridge, mm
+ * @param nutWidth mm
+ * @param strings the set, string 1 first
+ */
+public record Fittings(
+        BridgeKind bridge,
+        double threadPitch,
+        NeckJoint joint,
+        double endRadius,
+        double bridgeSpread,
+        NutMaterial nut,
+        double nutWidth,
+        StringSet strings) {
+    public Fittings {
+        if (threadPitch != 0) Allowed.number("threadPitch", threadPitch, 0.2, 1.6, "mm per turn, or 0 when unknown");
+        if (endRadius != 0) Allowed.number("endRadius", endRadius, 100, 2000, "mm, or 0 for the same as at the nut");
+        Allowed.number("bridgeSpread", bridgeSpread, 15, 160, "mm");
+        Allowed.number("nutWidth", nutWidth, 20, 110, "mm");
+    }
+}

@@ -1,0 +1,98 @@
+package barytone.core.joblog;
+
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.Touch;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.ActionTarget;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.NutTarget;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.ReliefTarget;
+import barytone.core.plan.RodWays;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * What holds on a job until its log says otherwise: the shop's, the player's and the instrument's choices.
+ *
+ * @param scope the stations that were agreed on
+ */
+public record JobDefaults(
+        ReliefTarget relief,
+        NutTarget nut,
+        ActionTarget action,
+        ReliefHabit reliefHabit,
+        HeightHabit nutHabit,
+        HeightHabit actionHabit,
+        RodWays ways,
+        WorkOrder order,
+        Set<Station> scope) {
+    public JobDefaults {
+        scope = Set.copyOf(scope);
+    }
+
+    /** What Barytone starts with. */
+    public static JobDefaults usual(InstrumentSpec spec, Touch touch) {
+        ReliefTarget relief = ReliefSchool.usualFor(spec).target(spec, touch);
+        return new JobDefaults(
+                relief,
+                NutSchool.USUAL.getFirst().target(spec.strings()),
+                ActionSchool.usualFor(ActionSchool.USUAL, spec.kind()).target(spec, touch, ActionSchool.Style.ANY),
+                new ReliefHabit(relief.method(), Tool.LEAF, Position.PLAYING, false),
+                new HeightHabit(new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING),
+                new HeightHabit(ActionSchool.AT, Tool.CARD, Position.PLAYING),
+                RodWays.USUAL,
+                WorkOrder.RELIEF_NUT_ACTION,
+                EnumSet.allOf(Station.class));
+    }
+
+    /** The same with another relief and way of reading it. */
+    public JobDefaults with(ReliefTarget otherRelief, ReliefHabit otherHabit) {
+        return new JobDefaults(otherRelief, nut, action, otherHabit, nutHabit, actionHabit, ways, order, scope);
+    }
+
+    /** The same with nut or action read otherwise. */
+    public JobDefaults with(HeightHabit habit) {
+        boolean nutHeights = Station.of(habit.method()) == Station.NUT;
+        return new JobDefaults(
+                relief,
+                nut,
+                action,
+                reliefHabit,
+                nutHeights ? habit : nutHabit,
+                nutHeights ? actionHabit : habit,
+                ways,
+                order,
+                scope);
+    }
+
+    /** The same with other nut heights wanted. */
+    public JobDefaults with(NutTarget other) {
+        return new JobDefaults(relief, other, action, reliefHabit, nutHabit, actionHabit, ways, order, scope);
+    }
+
+    /** The same with another action wanted. */
+    public JobDefaults with(ActionTarget other) {
+        return new JobDefaults(relief, nut, other, reliefHabit, nutHabit, actionHabit, ways, order, scope);
+    }
+
+    /** The same with another way of turning the rod. */
+    public JobDefaults with(RodWays other) {
+        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, other, order, scope);
+    }
+
+    /** The same in another order of work. */
+    public JobDefaults with(WorkOrder other) {
+        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, other, scope);
+    }
+
+    /** The same with other stations agreed on. */
+    public JobDefaults scope(Set<Station> stations) {
+        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, order, stations);
+    }
+}

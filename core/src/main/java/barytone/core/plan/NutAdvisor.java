@@ -1,0 +1,190 @@
+package barytone.core.plan;
+
+import barytone.core.estimate.Move;
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobState;
+import barytone.core.reading.Toolkit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Decides the next move at the nut. A stroke too many ruins it, so a pass never goes past the middle of the band, stays inside the
+ * band with all but certainty, and never comes near the level of the frets.
+ */
+public final class NutAdvisor {
+    /** A pass goes so far that it ends under the band only with this much luck against it, in sd. */
+    private static final double CARE = 3.3;
+
+    /** A pass ends above the frets by this many sd. */
+    private static final double FRET_CARE = 3.3;
+
+    private static final int MOST_STROKES = 30;
+
+    private static final int MOST_LIGHT = 3;
+
+    /** The bite counts as learned when its spread is under this share of it. */
+    private static final double LEARNED = 0.4;
+
+    /** With every slot at least this much above the middle of its band the underside is sanded first, mm at the slot. */
+    private static final double UNDERSIDE_FROM = 0.15;
+
+    /** What sanding the underside leaves for the file, mm at the slot. */
+    private static final double LEFT_FOR_FILE = 0.06;
+
+    private static final double OVER_SHARE = 1.2;
+    private static final double OVER = 0.03;
+
+    /** More low slots than this are raised together. */
+    private static final int MOST_FILLED = 2;
+
+    private final JobState job;
+    private final Toolkit tools;
+    private final SetupEstimate estimate;
+    private final List<Judged> slots;
+
+    private NutAdvisor(JobState job, Toolkit tools) {
+        this.job = job;
+        this.tools = tools;
+        this.estimate = job.estimate();
+        this.slots = HeightLook.judged(job, Station.NUT);
+    }
+
+    static Advice advise(JobState job, Toolkit tools) {
+        return HeightLook.wanted(job, tools, Station.NUT).orElseGet(() -> new NutAdvisor(job, tools).advise());
+    }
+
+    private Advice advise() {
+        List<Judged> low =
+                slots.stream().filter(j -> j.read() && j.outside() < 0).toList();
+        if (!low.isEmpty() && !job.declined("nut-low")) return raise(low);
+        Optional<Advice> underside = underside();
+        if (underside.isPresent()) return underside.get();
+        boolean left = false;
+        List<Advice.FileSlots.Slot> filing = new ArrayList<>();
+        for (Judged slot : slots) {
+            if (!HeightLook.out(slot) || slot.surplus() < 0 || job.declined(Advice.FileSlots.Slot.topic(slot.string())))
+                continue;
+            file(slot).ifPresent(filing::add);
+            left |= slot.outside() != 0;
+        }
+        if (!filing.isEmpty() && !job.declined("file")) {
+            Normal bite = estimate.filingBite();
+            boolean learned = bite.sd() < LEARNED * bite.mean();
+            return new Advice.FileSlots(learned ? List.copyOf(filing) : List.of(filing.getFirst()), bite, learned);
+        }
+        boolean worked = job.readings().stream().anyMatch(r -> r.afterMoves() > 0 && isNut(r.reading()));
+        return new Advice.Done(
+                Station.NUT,
+                left
+                        ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
+                        : worked ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
+    }
+
+    private static boolean isNut(JobEvent.ReadingTaken reading) {
+        return Station.of(reading.method()) == Station.NUT;
+    }
+
+    /** A change of the judged gap as a change of the slot. */
+    private double atSlot(Judged j, double gap) {
+        return gap / j.leverage(estimate);
+    }
+
+    private Advice raise(List<Judged> low) {
+        double amount = low.stream()
+                .mapToDouble(j -> atSlot(j, j.band().middle() - j.value().mean()))
+                .max()
+                .orElse(0);
+        List<Integer> strings = low.stream().map(Judged::string).toList();
+        boolean shim = low.size() > MOST_FILLED;
+        // raised a little past the wish, so that it can be filed to it: what is too low again would have to be raised
+        // again
+        return new Advice.RaiseNut(strings, amount * OVER_SHARE + OVER, shim);
+    }
+
+    private Optional<Advice> underside() {
+        if (job.declined("nut-underside")) return Optional.empty();
+        double least = Double.POSITIVE_INFINITY;
+        int governing = 0;
+        for (Judged j : slots) {
+            if (!HeightLook.out(j) || j.surplus() < 0) return Optional.empty();
+            double surplus = atSlot(j, j.value().mean() - j.band().middle());
+            if (surplus < least) {
+                least = surplus;
+                governing = j.string();
+            }
+        }
+        if (slots.isEmpty() || least < UNDERSIDE_FROM) return Optional.empty();
+        double amount = least - LEFT_FOR_FILE;
+        Map<Integer, Double> remains = new LinkedHashMap<>();
+        for (Judged j : slots)
+            remains.put(j.string(), j.value().mean() - j.band().middle() - amount * j.leverage(estimate));
+        return Optional.of(new Advice.LowerNut(amount, governing, remains));
+    }
+
+    private Optional<Advice.FileSlots.Slot> file(Judged slot) {
+        int strokes = 0;
+        while (strokes < MOST_STROKES && safe(slot, strokes + 1)) strokes++;
+        boolean light = strokes == 0;
+        if (light) {
+            // near the end a stroke with hardly any pressure takes half
+            while (strokes < MOST_LIGHT && safe(slot, (strokes + 1) * JobEvent.Filing.LIGHT)) strokes++;
+            if (strokes == 0) {
+                if (!worthRisking(slot)) return Optional.empty();
+                strokes = 1;
+            }
+        }
+        return Optional.of(new Advice.FileSlots.Slot(
+                slot.string(),
+                strokes,
+                light,
+                slot.surplus(),
+                tools.fileFor(job.spec().gauge(slot.string())).orElse(null),
+                after(slot, strokes * (light ? JobEvent.Filing.LIGHT : 1)),
+                atSlot(slot, slot.surplus()) < 2 * estimate.filingBite().mean()));
+    }
+
+    private boolean safe(Judged slot, double strokes) {
+        Normal gap = after(slot, strokes);
+        return gap.mean() >= slot.band().middle()
+                && gap.mean() - CARE * gap.sd() >= slot.band().low()
+                && staysAboveFrets(slot, strokes);
+    }
+
+    private boolean staysAboveFrets(Judged slot, double strokes) {
+        Normal height =
+                estimate.after(new Move.SlotFiled(slot.string(), strokes)).slotHeight(slot.string());
+        return height.mean() - FRET_CARE * height.sd() > 0;
+    }
+
+    /** One light stroke that most likely ends in the band is better than a slot that most likely is out of it. */
+    private boolean worthRisking(Judged slot) {
+        return staysAboveFrets(slot, JobEvent.Filing.LIGHT)
+                && after(slot, JobEvent.Filing.LIGHT)
+                                .between(slot.band().low(), slot.band().high())
+                        > slot.chance() + 0.1;
+    }
+
+    private Normal after(Judged slot, double strokes) {
+        return estimate.after(new Move.SlotFiled(slot.string(), strokes)).now(slot.string(), slot.method());
+    }
+
+    /** Strokes until the slot floor is level with the frets, as far as the bite is known. */
+    public static double strokesToFretLevel(SetupEstimate estimate, int string) {
+        return Math.max(0, estimate.slotHeight(string).mean())
+                / Math.max(1e-4, estimate.filingBite().mean());
+    }
+
+    /** Strings whose slots were seen to be wrong in shape, with what was found. */
+    public static List<Integer> flawed(JobState job) {
+        List<Integer> strings = new ArrayList<>();
+        job.slots().forEach((s, flaws) -> {
+            if (!flaws.isEmpty()) strings.add(s);
+        });
+        return strings;
+    }
+}

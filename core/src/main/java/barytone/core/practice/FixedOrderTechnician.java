@@ -1,0 +1,145 @@
+package barytone.core.practice;
+
+import barytone.core.bridge.SupportSolver;
+import barytone.core.bridge.Supports;
+import barytone.core.estimate.Band;
+import barytone.core.instrument.RodType;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobReplay;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.Judged;
+import barytone.core.plan.Station;
+import barytone.core.quantity.Turns;
+import barytone.core.reading.Tool;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * The baseline: relief, nut, action in this order by the rules of the handbook, with the finest tool owned; everything is measured
+ * again after every move, and what the last reading says is taken as it is. Nothing is learned but which way the rod works.
+ */
+final class FixedOrderTechnician {
+    private static final int MOST_MOVES = 80;
+    private static final double USUAL_PITCH = 0.5;
+
+    private final VirtualInstrument instrument;
+    private final VirtualTools tools;
+    private final JobState job;
+    private final WorkingOn work;
+    private final Map<Station, Map<Integer, Double>> last = new EnumMap<>(Station.class);
+    private boolean reversed;
+
+    FixedOrderTechnician(VirtualInstrument instrument, VirtualTools tools) {
+        this.instrument = instrument;
+        this.tools = tools;
+        this.job = JobReplay.of(instrument.spec(), instrument.defaults(), List.of());
+        this.work = new WorkingOn(instrument, tools, job);
+    }
+
+    WorkingOn work() {
+        measureAll();
+        while (work.moves() < MOST_MOVES) {
+            if (!(relief() || nut() || action())) return work;
+            work.retune();
+            measureAll();
+        }
+        return work;
+    }
+
+    private void measureAll() {
+        for (Station station : Station.values()) {
+            if (!job.agreed(station)) continue;
+            GapMethod method = Judged.method(job, station);
+            Tool tool = station == Station.ACTION ? tools.owned().finest(2) : Tool.LEAF;
+            Map<Integer, Double> read = new TreeMap<>();
+            for (int s : job.strings(station))
+                read.put(s, work.read(s, method, tool, true).shown());
+            last.put(station, read);
+        }
+    }
+
+    private double off(Station station, int string) {
+        Band band = Judged.band(job, station, string);
+        return band.outside(last(station, string));
+    }
+
+    private double last(Station station, int string) {
+        Map<Integer, Double> read = last.getOrDefault(station, Map.of());
+        return read.getOrDefault(string, Judged.band(job, station, string).middle());
+    }
+
+    private boolean relief() {
+        if (!job.agreed(Station.RELIEF) || instrument.spec().rod() == RodType.NONE) return false;
+        double sum = 0;
+        boolean out = false;
+        for (int s : job.reliefStrings()) {
+            sum += last(Station.RELIEF, s) - Judged.band(job, Station.RELIEF, s).middle();
+            out |= off(Station.RELIEF, s) != 0;
+        }
+        double mean = sum / job.reliefStrings().size();
+        if (!out) return false;
+        Turns step = Math.abs(mean) < 0.05 ? new Turns(1) : Turns.EIGHTH;
+        boolean tighten = mean > 0;
+        work.turnRod(tighten != reversed ? step : step.negated(), Turns.QUARTER);
+        work.rest(Duration.ofMinutes(10));
+        double before = mean;
+        double after = 0;
+        for (int s : job.reliefStrings())
+            after += instrument.gap(s, Judged.method(job, Station.RELIEF))
+                    - Judged.band(job, Station.RELIEF, s).middle();
+        after /= job.reliefStrings().size();
+        if (Math.abs(after) > Math.abs(before) + 0.03) reversed = !reversed;
+        return true;
+    }
+
+    private boolean nut() {
+        for (int s : job.strings(Station.NUT)) {
+            double off = off(Station.NUT, s);
+            if (off == 0) continue;
+            double slot =
+                    (last(Station.NUT, s) - Judged.band(job, Station.NUT, s).middle()) / 0.65;
+            if (off < 0) {
+                work.reworkNut(List.of(s), -slot);
+            } else {
+                double bite = instrument.spec().fittings().nut().usualBite();
+                work.file(List.of(new JobEvent.Filing(s, Math.max(1, (int) (0.6 * slot / bite)), false)));
+            }
+            return true;
+        }
+        return false;
+    }
+
+    private boolean action() {
+        boolean out = job.strings(Station.ACTION).stream().anyMatch(s -> off(Station.ACTION, s) != 0);
+        if (!out) return false;
+        Supports supports = instrument.spec().supports();
+        List<Double> needs = new ArrayList<>();
+        List<Double> weights = new ArrayList<>();
+        for (int s = 1; s <= instrument.spec().strings(); s++) {
+            needs.add(2 * (Judged.band(job, Station.ACTION, s).middle() - last(Station.ACTION, s)));
+            weights.add(1.0);
+        }
+        List<Double> wanted = SupportSolver.solve(supports, needs, weights);
+        if (instrument.spec().fittings().bridge().screwed()) {
+            List<Turns> screws = wanted.stream()
+                    .map(w -> new Turns(2 * (int) Math.round(w / pitch() * 8)))
+                    .toList();
+            if (screws.stream().allMatch(Turns::isZero)) return false;
+            work.screw(screws, true);
+        } else {
+            if (wanted.stream().allMatch(w -> Math.abs(w) < 0.03)) return false;
+            work.reworkSaddle(wanted.getFirst(), wanted.getLast());
+        }
+        return true;
+    }
+
+    private double pitch() {
+        double stated = instrument.spec().fittings().threadPitch();
+        return stated == 0 ? USUAL_PITCH : stated;
+    }
+}

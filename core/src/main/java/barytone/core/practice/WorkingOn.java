@@ -1,0 +1,114 @@
+package barytone.core.practice;
+
+import barytone.core.estimate.Band;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.Judged;
+import barytone.core.plan.Station;
+import barytone.core.quantity.Turns;
+import barytone.core.reading.Gap;
+import barytone.core.reading.Tool;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A technician's hands: does what is decided on an instrument and counts it, with the truth at hand to judge by. */
+final class WorkingOn {
+    private final VirtualInstrument instrument;
+    private final VirtualTools tools;
+    private final List<Aim> aims = new ArrayList<>();
+    private int unsafe;
+    private int readings;
+    private int moves;
+    private int retunes;
+    private int overshoots;
+
+    /** A true quantity and its band. */
+    private record Aim(int string, GapMethod method, Band band) {}
+
+    WorkingOn(VirtualInstrument instrument, VirtualTools tools, JobState job) {
+        this.instrument = instrument;
+        this.tools = tools;
+        for (Station station : Station.values()) {
+            if (!job.agreed(station)) continue;
+            for (int s : job.strings(station))
+                aims.add(new Aim(s, Judged.method(job, station), Judged.band(job, station, s)));
+        }
+    }
+
+    Gap read(int string, GapMethod method, Tool tool, boolean closely) {
+        readings++;
+        instrument.rest(Duration.ofSeconds(20));
+        return tools.read(instrument.gap(string, method), method, tool, closely);
+    }
+
+    /** Turns the rod and hears how the strings answer: positive is sharp. */
+    double turnRod(Turns clockwise, Turns limit) {
+        if (clockwise.abs().compareTo(limit) > 0) unsafe++;
+        double[] heard = new double[1];
+        move(Station.RELIEF, () -> heard[0] = instrument.turnRod(clockwise));
+        return heard[0];
+    }
+
+    void screw(List<Turns> screws, boolean slackened) {
+        if (!slackened && screws.stream().anyMatch(t -> t.sixteenths() > 0)) unsafe++;
+        move(Station.ACTION, () -> instrument.screw(screws));
+    }
+
+    void reworkSaddle(double bass, double treble) {
+        move(Station.ACTION, () -> instrument.reworkSaddle(bass, treble));
+    }
+
+    void file(List<JobEvent.Filing> filings) {
+        move(Station.NUT, () -> filings.forEach(instrument::file));
+        if (filings.stream().anyMatch(f -> instrument.slotHeight(f.string()) < 0)) unsafe++;
+    }
+
+    void reworkNut(List<Integer> strings, double change) {
+        // raised past the wish on purpose, to be filed to it; the saddle is the station that must not be carried past
+        move(change > 0 ? Station.ACTION : Station.NUT, () -> instrument.reworkNut(strings, change));
+        if (strings.stream().anyMatch(s -> instrument.slotHeight(s) < 0)) unsafe++;
+    }
+
+    void retune() {
+        retunes++;
+        instrument.retune();
+        instrument.rest(Duration.ofSeconds(90));
+    }
+
+    void rest(Duration time) {
+        instrument.rest(time);
+    }
+
+    private void move(Station meant, Runnable change) {
+        moves++;
+        List<Aim> own = aims.stream().filter(a -> Station.of(a.method) == meant).toList();
+        List<Double> before = own.stream().map(this::outside).toList();
+        change.run();
+        for (int i = 0; i < own.size(); i++) if (before.get(i) * outside(own.get(i)) < 0) overshoots++;
+    }
+
+    private double outside(Aim aim) {
+        return aim.band.outside(instrument.gap(aim.string, aim.method));
+    }
+
+    int moves() {
+        return moves;
+    }
+
+    Tally tally() {
+        boolean inBand = aims.stream().allMatch(a -> outside(a) == 0);
+        return new Tally(inBand, unsafe, readings, moves, retunes, overshoots);
+    }
+
+    /** What is still out, for whoever looks into a job that went wrong. */
+    String misses() {
+        StringBuilder text = new StringBuilder();
+        for (Aim aim : aims)
+            if (outside(aim) != 0)
+                text.append(
+                        String.format(" %d %s %+.3f of %.3f;", aim.string, aim.method, outside(aim), aim.band.width()));
+        return text.toString();
+    }
+}

@@ -1,0 +1,134 @@
+package barytone.server.job;
+
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.Allowed;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.ActionTarget;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.NutTarget;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.ReliefTarget;
+import barytone.server.shop.Settings;
+import barytone.server.shop.Shop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What a new job starts with: an instrument's own wish goes before the player's, the player's before the shop's, and all of them give
+ * way to what is chosen on the job. They are settled when the job is opened and stay with it.
+ */
+@Component
+class Choices {
+    private final Settings settings;
+    private final Shop shop;
+    private final EventCodec codec;
+    private final JsonMapper mapper = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    Choices(Settings settings, Shop shop, EventCodec codec) {
+        this.settings = settings;
+        this.shop = shop;
+        this.codec = codec;
+    }
+
+    /**
+     * A wish as stored: a school by its code, so that it fits any instrument, or an event with bands of its own.
+     *
+     * @param strings for how many strings the bands are
+     */
+    record Wish(
+            @Nullable String school,
+            @Nullable String kind,
+            @Nullable String body,
+            int strings) {}
+
+    /** Keeps what a job wants at a station, or its order of work, for a player, an instrument or the shop. */
+    void keep(Settings.Scope scope, String owner, String name, JobLog.Opened job) {
+        JobDefaults chosen = job.state().chosen();
+        int strings = job.state().spec().strings();
+        Wish wish = switch (name) {
+            case "relief" -> wish(chosen.relief().school(), new JobEvent.TargetSet(chosen.relief()), strings);
+            case "nut" -> wish(chosen.nut().school(), new JobEvent.NutTargetSet(chosen.nut()), strings);
+            case "action" -> wish(chosen.action().school(), new JobEvent.ActionTargetSet(chosen.action()), strings);
+            case "order" -> wish(null, new JobEvent.OrderSet(chosen.order()), 0);
+            default -> throw Allowed.broken("what to keep", "“" + name + "”", "relief, nut, action or order");
+        };
+        settings.replace(scope, owner, "wish-" + name, mapper.writeValueAsString(wish));
+    }
+
+    private Wish wish(@Nullable String school, JobEvent event, int strings) {
+        return school == null
+                ? new Wish(null, codec.kind(event), codec.body(event), strings)
+                : new Wish(school, null, null, strings);
+    }
+
+    /** The wishes for a new job, to be stored with it. */
+    String forNewJob(String instrument, String player, InstrumentSpec spec, Touch touch) {
+        List<JobEvent> events = new ArrayList<>();
+        Shop.Schools schools = shop.schools();
+        String relief = school(instrument, player, "relief", spec)
+                .orElse(ReliefSchool.usualFor(spec).code());
+        String nut = school(instrument, player, "nut", spec)
+                .orElse(NutSchool.USUAL.getFirst().code());
+        String action = school(instrument, player, "action", spec)
+                .filter(code ->
+                        ActionSchool.ofCode(schools.action(), code).family() == ActionSchool.Family.of(spec.kind()))
+                .orElse(ActionSchool.usualFor(schools.action(), spec.kind()).code());
+        // what is usual is not stored, so that a correction of the instrument's facts still moves it
+        JobDefaults usual = JobDefaults.usual(spec, touch);
+        ReliefTarget wantedRelief =
+                ReliefSchool.ofCode(schools.relief(), relief).target(spec, touch);
+        if (!wantedRelief.equals(usual.relief())) events.add(new JobEvent.TargetSet(wantedRelief));
+        NutTarget wantedNut = NutSchool.ofCode(schools.nut(), nut).target(spec.strings());
+        if (!wantedNut.equals(usual.nut())) events.add(new JobEvent.NutTargetSet(wantedNut));
+        ActionTarget wantedAction =
+                ActionSchool.ofCode(schools.action(), action).target(spec, touch, ActionSchool.Style.ANY);
+        if (!wantedAction.equals(usual.action())) events.add(new JobEvent.ActionTargetSet(wantedAction));
+        for (String name : List.of("relief", "nut", "action", "order")) {
+            Optional<Wish> wish = wish(instrument, player, name, spec);
+            wish.ifPresent(w -> {
+                if (w.kind() != null && w.body() != null) events.add(codec.event(w.kind(), w.body()));
+            });
+        }
+        return codec.keep(events);
+    }
+
+    private Optional<String> school(String instrument, String player, String name, InstrumentSpec spec) {
+        return wish(instrument, player, name, spec).map(Wish::school);
+    }
+
+    /** The first wish in the order of precedence that fits the instrument. */
+    private Optional<Wish> wish(String instrument, String player, String name, InstrumentSpec spec) {
+        return settings.inOrder(instrument, player, "wish-" + name).stream()
+                .map(s -> mapper.readValue(s.body(), Wish.class))
+                .filter(w -> w.school() != null || w.strings() == 0 || w.strings() == spec.strings())
+                .findFirst();
+    }
+
+    /** The defaults with the kept events applied, one after the other; bands for another number of strings are left out. */
+    static JobDefaults applied(JobDefaults defaults, List<JobEvent> kept) {
+        int strings = defaults.nut().bands().size();
+        JobDefaults now = defaults;
+        for (JobEvent event : kept) {
+            now = switch (event) {
+                case JobEvent.TargetSet e -> now.with(e.target(), now.reliefHabit());
+                case JobEvent.NutTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
+                case JobEvent.ActionTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
+                case JobEvent.OrderSet e -> now.with(e.order());
+                case JobEvent.RodWaysSet e -> now.with(e.ways());
+                case JobEvent.HeightHabitSet e -> now.with(e.habit());
+                default -> now;
+            };
+        }
+        return now;
+    }
+}

@@ -1,0 +1,382 @@
+package barytone.server.job;
+
+import barytone.core.bridge.NeckShim;
+import barytone.core.estimate.Band;
+import barytone.core.joblog.HeightHabit;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.Allowed;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.StringLine;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.ActionTarget;
+import barytone.core.plan.Advice;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.NutTarget;
+import barytone.core.plan.Station;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import barytone.core.reading.Position;
+import barytone.core.reading.ReadingBounds;
+import barytone.core.reading.Tool;
+import barytone.server.shop.Settings;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The nut and action stations of a job over HTTP, and answers to the next move. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+class HeightController {
+    private static final int MOST_TURNS = 12 * 16;
+
+    private final JobDesk desk;
+    private final Choices choices;
+
+    HeightController(JobDesk desk, Choices choices) {
+        this.desk = desk;
+        this.choices = choices;
+    }
+
+    /** The advised move was made as advised. */
+    @PostMapping("/followed")
+    JobView followed(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Plain asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> done(job.state(), desk.viewer(job, LengthUnit.MM).advice()));
+    }
+
+    /** What is advised shall not be done on this job. */
+    @PostMapping("/declined")
+    JobView declined(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Plain asked) {
+        return desk.add(id, unit, asked, job -> {
+            Advice advice = desk.viewer(job, LengthUnit.MM).advice();
+            if (advice instanceof Advice.Finished
+                    || advice instanceof Advice.Done
+                    || advice instanceof Advice.ClosedJob
+                    || advice instanceof Advice.Retune
+                    || advice instanceof Advice.MeasureAgain)
+                throw new IllegalArgumentException("There is nothing here to leave out.");
+            return new JobEvent.Answered(advice.topic(), false);
+        });
+    }
+
+    private static JobEvent done(JobState state, Advice advice) {
+        List<Integer> all =
+                IntStream.rangeClosed(1, state.spec().strings()).boxed().toList();
+        return switch (advice) {
+            case Advice.TurnRod t -> new JobEvent.RodTurned(t.net(), t.path().size() > 1 && !t.stiffTry(), false);
+            case Advice.Retune ignored -> new JobEvent.Retuned();
+            case Advice.Settle ignored -> new JobEvent.SettlingSkipped();
+            case Advice.LevelVibrato v -> new JobEvent.Answered(v.topic(), true);
+            case Advice.FileSlots f ->
+                new JobEvent.SlotsFiled(f.slots().stream()
+                        .map(s -> new JobEvent.Filing(s.string(), s.strokes(), s.light()))
+                        .toList());
+            case Advice.LowerNut l ->
+                new JobEvent.NutReworked(JobEvent.NutReworked.Way.UNDERSIDE_SANDED, all, -l.amount());
+            case Advice.RaiseNut r ->
+                r.shim()
+                        ? new JobEvent.NutReworked(JobEvent.NutReworked.Way.SHIMMED, all, r.amount())
+                        : new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, r.low(), r.amount());
+            case Advice.TurnScrews t -> new JobEvent.BridgeScrewed(t.screws());
+            case Advice.ReworkSaddle r ->
+                new JobEvent.SaddleReworked(
+                        r.raising() ? JobEvent.SaddleReworked.Way.SHIMMED : JobEvent.SaddleReworked.Way.SANDED,
+                        r.bass(),
+                        r.treble());
+            case Advice.BridgeLimit b -> {
+                NeckShim shim = b.shim();
+                if (shim == null)
+                    throw new IllegalArgumentException(
+                            "This neck cannot be shimmed: refer it, or leave the bridge as it is.");
+                yield new JobEvent.NeckShimmed(shim.end(), shim.thickness(), b.bodyEdge(), b.heelEnd());
+            }
+            default -> throw new IllegalArgumentException("The next move is not one that can be ticked off.");
+        };
+    }
+
+    @PostMapping("/filings")
+    JobView filed(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Filings asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (asked.slots().isEmpty()) throw Allowed.broken("slots", "none", "at least one slot with its strokes");
+            for (JobEvent.Filing filing : asked.slots()) {
+                string(job, filing.string());
+                Allowed.whole("strokes", filing.strokes(), 1, 60);
+            }
+            return new JobEvent.SlotsFiled(asked.slots());
+        });
+    }
+
+    @PostMapping("/nut-reworks")
+    JobView nut(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.NutRework asked) {
+        return desk.add(id, unit, asked, job -> {
+            List<Integer> strings = asked.strings() == null ? job.state().strings(Station.NUT) : asked.strings();
+            if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one slot");
+            strings.forEach(s -> string(job, s));
+            double change = change("change", asked.change(), unit, 1.5);
+            boolean lowers = asked.way() == JobEvent.NutReworked.Way.UNDERSIDE_SANDED;
+            if (lowers != change < 0 && asked.way() != JobEvent.NutReworked.Way.RENEWED)
+                throw Allowed.broken(
+                        "change",
+                        asked.change(),
+                        lowers ? "a minus: sanding the underside lowers" : "a plus: shims and fills raise");
+            return new JobEvent.NutReworked(asked.way(), strings, change);
+        });
+    }
+
+    @PostMapping("/screws")
+    JobView screws(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Screws asked) {
+        return desk.add(id, unit, asked, job -> {
+            int screws = job.state().spec().supports().size();
+            Allowed.whole("screws", asked.sixteenths().size(), screws, screws);
+            for (int turns : asked.sixteenths()) Allowed.whole("turn (sixteenths)", turns, -MOST_TURNS, MOST_TURNS);
+            if (asked.sixteenths().stream().allMatch(t -> t == 0))
+                throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
+            if (!job.state().spec().fittings().bridge().screwed())
+                throw Allowed.broken("screws", "turns", "a bridge with height screws; this one has a fixed saddle");
+            return new JobEvent.BridgeScrewed(
+                    asked.sixteenths().stream().map(Turns::new).toList());
+        });
+    }
+
+    @PostMapping("/saddle-reworks")
+    JobView saddle(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.SaddleRework asked) {
+        return desk.add(id, unit, asked, job -> {
+            double bass = change("bass", asked.bass(), unit, 6);
+            double treble = change("treble", asked.treble(), unit, 6);
+            if (bass == 0 && treble == 0) throw Allowed.broken("saddle", "no change", "a change on one side at least");
+            boolean lowers = asked.way() == JobEvent.SaddleReworked.Way.SANDED;
+            boolean raises = asked.way() == JobEvent.SaddleReworked.Way.SHIMMED;
+            if ((lowers && (bass > 0 || treble > 0)) || (raises && (bass < 0 || treble < 0)))
+                throw Allowed.broken(
+                        "saddle",
+                        asked.bass() + " and " + asked.treble(),
+                        lowers ? "minus on both sides: sanding lowers" : "plus on both sides: a shim raises");
+            return new JobEvent.SaddleReworked(asked.way(), bass, treble);
+        });
+    }
+
+    @PostMapping("/neck-shims")
+    JobView shim(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.NeckShimming asked) {
+        return desk.add(id, unit, asked, job -> {
+            StringLine line = job.state().spec().line();
+            double edge = line.scale().crown(job.state().spec().bodyJointFret());
+            double thickness = Allowed.number("thickness", mm(asked.thickness(), unit), 0.05, 3, "mm");
+            return new JobEvent.NeckShimmed(asked.end(), thickness, edge, edge + Advice.BridgeLimit.POCKET);
+        });
+    }
+
+    @PostMapping("/slot-checks")
+    JobView slot(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.SlotCheck asked) {
+        return desk.add(id, unit, asked, job -> {
+            string(job, asked.string());
+            return new JobEvent.SlotChecked(asked.string(), asked.flaws());
+        });
+    }
+
+    @PostMapping("/gauge-patterns")
+    JobView pattern(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.GaugePattern asked) {
+        return desk.add(id, unit, asked, job -> {
+            int strings = job.state().spec().strings();
+            for (int s : asked.ringing()) Allowed.whole("string", s, 2, strings - 1);
+            return new JobEvent.GaugePatternRead(
+                    Allowed.number("radius", mm(asked.radius(), unit), 80, 3000, "mm"),
+                    List.copyOf(new HashSet<>(asked.ringing())));
+        });
+    }
+
+    @PostMapping("/travel")
+    JobView travel(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Travel asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.TravelRead(
+                        Allowed.number("down", mm(asked.down(), unit), 0, 20, "mm"),
+                        Allowed.number("up", mm(asked.up(), unit), 0, 20, "mm")));
+    }
+
+    @PostMapping("/neck-angle")
+    JobView angle(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.NeckAngle asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.NeckAngleRead(change("above the bridge", asked.above(), unit, 30)));
+    }
+
+    @PostMapping("/height-habit")
+    JobView habit(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.HeightReading asked) {
+        return desk.add(id, unit, asked, job -> {
+            GapMethod method = switch (asked.station()) {
+                case NUT -> asked.pressed() == 0 ? new GapMethod.NutOpen() : new GapMethod.NutPressed(asked.pressed());
+                case ACTION ->
+                    asked.pressed() == 0 ? new GapMethod.Action(asked.fret()) : new GapMethod.ActionCapo(asked.fret());
+                case RELIEF -> throw Allowed.broken("station", "RELIEF", "NUT or ACTION; relief has its own route");
+            };
+            // refuses a fret that this neck does not have
+            job.state().spec().line().form(method);
+            return new JobEvent.HeightHabitSet(new HeightHabit(
+                    method, Tool.ofCode(asked.tool()), asked.flat() ? Position.FLAT : Position.PLAYING));
+        });
+    }
+
+    @PostMapping("/height-target")
+    JobView target(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.HeightTarget asked) {
+        return desk.add(id, unit, asked, job -> switch (asked.station()) {
+            case NUT -> nutTarget(job, asked, LengthUnit.ofCode(unit));
+            case ACTION -> actionTarget(job, asked, LengthUnit.ofCode(unit));
+            case RELIEF -> throw Allowed.broken("station", "RELIEF", "NUT or ACTION; relief has its own route");
+        });
+    }
+
+    private JobEvent nutTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {
+        int strings = job.state().spec().strings();
+        if (asked.school() != null)
+            return new JobEvent.NutTargetSet(
+                    NutSchool.ofCode(desk.schools().nut(), asked.school()).target(strings));
+        List<Band> bands = bands(asked.bands(), strings, new ReadingBounds(0.01, 2, 0, 1), unit);
+        return new JobEvent.NutTargetSet(new NutTarget(null, job.state().method(Station.NUT), bands));
+    }
+
+    private JobEvent actionTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {
+        JobState state = job.state();
+        if (asked.school() != null)
+            return new JobEvent.ActionTargetSet(
+                    ActionSchool.ofCode(desk.schools().action(), asked.school())
+                            .target(
+                                    state.spec(),
+                                    job.job().touch(),
+                                    asked.style() == null ? ActionSchool.Style.ANY : asked.style()));
+        List<Band> bands = bands(asked.bands(), state.spec().strings(), new ReadingBounds(0.2, 10, 0.5, 6), unit);
+        return new JobEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
+    }
+
+    private static List<Band> bands(
+            @Nullable List<JobRequests.TypedBand> typed, int strings, ReadingBounds bounds, LengthUnit unit) {
+        if (typed == null) throw Allowed.broken("target", "nothing", "a school, or a band for every string");
+        Allowed.whole("bands", typed.size(), strings, strings);
+        List<Band> bands = new ArrayList<>();
+        for (JobRequests.TypedBand band : typed)
+            bands.add(JobController.band(
+                    Length.parse(band.low(), unit).mm(),
+                    Length.parse(band.high(), unit).mm(),
+                    bounds,
+                    unit));
+        return bands;
+    }
+
+    @PostMapping("/order")
+    JobView order(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Order asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.OrderSet(asked.order()));
+    }
+
+    @PostMapping("/scope")
+    JobView scope(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Scope asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (asked.stations().isEmpty())
+                throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
+            return new JobEvent.ScopeSet(
+                    asked.stations().stream().distinct().sorted().toList());
+        });
+    }
+
+    /**
+     * What to keep for later jobs.
+     *
+     * @param what relief, nut, action or order
+     * @param scope whose wish it is
+     */
+    record Keep(String what, Settings.Scope scope) {}
+
+    /** Keeps what this job wants for its instrument, its player or the shop. */
+    @PutMapping("/wishes")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(@PathVariable long id, @RequestBody Keep asked) {
+        JobLog.Opened job = desk.open(id);
+        String owner = switch (asked.scope()) {
+            case SHOP -> "";
+            case PLAYER -> job.job().player();
+            case INSTRUMENT -> job.job().instrument();
+        };
+        choices.keep(asked.scope(), owner, asked.what(), job);
+    }
+
+    private static void string(JobLog.Opened job, int string) {
+        Allowed.whole("string", string, 1, job.state().spec().strings());
+    }
+
+    private static double mm(String text, String unit) {
+        return Length.parse(text, LengthUnit.ofCode(unit)).mm();
+    }
+
+    /** A signed length. */
+    private static double change(String field, String text, String unit, double most) {
+        String clean = text.strip().replace('−', '-');
+        boolean minus = clean.startsWith("-");
+        String bare = minus || clean.startsWith("+") ? clean.substring(1).strip() : clean;
+        double mm = bare.equals("0") ? 0 : mm(bare, unit);
+        return Allowed.number(field, minus ? -mm : mm, -most, most, "mm");
+    }
+}

@@ -1,0 +1,171 @@
+package barytone.server.job;
+
+import barytone.core.joblog.JobState;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Advice;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.plan.Station;
+import barytone.core.plan.WorkOrder;
+import barytone.server.shop.Shop;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** The answer to “why?”: the rule that an advice follows, and the school. */
+final class Rules {
+    private final JobState state;
+    private final Shop.Schools schools;
+
+    Rules(JobState state, Shop.Schools schools) {
+        this.state = state;
+        this.schools = schools;
+    }
+
+    /** The rule that an advice follows. */
+    String rule(Advice advice) {
+        return switch (advice) {
+            case Advice.Measure m ->
+                switch (m.reason()) {
+                    case FIRST -> "As found is recorded before anything is touched.";
+                    case STALE ->
+                        "A value is asked for again when the last move left it known to worse than a third of its band; only then.";
+                    case SECOND_LOOK -> "A neck is judged after it has settled.";
+                    case FINER_TOOL -> "In its band with nine chances in ten is in; below that a finer tool decides.";
+                    case ONCE_MORE ->
+                        "What lies near the edge of its band is looked at more closely before it is left.";
+                    case RECHECK -> "Before hand-over everything that was moved, or moved along, is read once more.";
+                };
+            case Advice.MeasureAgain ignored ->
+                "A reading over three standard deviations from what was expected is measured again before it is believed.";
+            case Advice.Retune ignored -> "Every adjustment ends with a retune: a reading off pitch is void.";
+            case Advice.Settle ignored -> "A neck creeps after a turn: it is judged when it has had its time.";
+            case Advice.TurnRod ignored ->
+                "Relief comes before nut and action: it changes every height. Small steps, then look.";
+            case Advice.WrongWay ignored -> "A rod that answers the wrong way is understood before it is turned on.";
+            case Advice.FreePlay ignored -> "Turns that do not bite do not count.";
+            case Advice.Stop ignored -> "Stop where turning on could break something.";
+            case Advice.LevelVibrato ignored ->
+                "A floating bridge moves with every string: level and blocked, heights hold still.";
+            case Advice.FileSlots ignored ->
+                "Never past the middle of the band in one pass, and never near the level of the frets: what is filed off does not come back.";
+            case Advice.LowerNut ignored ->
+                "When every slot is too high, the smallest surplus comes off below and the slots are finished with the file.";
+            case Advice.RaiseNut ignored -> "A slot that is too low cannot be filed right: it is raised first.";
+            case Advice.TurnScrews t ->
+                t.rough()
+                        ? order()
+                        : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case Advice.ReworkSaddle r ->
+                r.rough()
+                        ? order()
+                        : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case Advice.BridgeLimit ignored ->
+                "A saddle at its floor or ceiling asks for the neck angle before any filing.";
+            case Advice.Done ignored -> "Nothing needs doing is a result too.";
+            case Advice.Finished ignored ->
+                "Done when every station agreed on is in its band, or as near as it goes, and was looked at since the last move.";
+            case Advice.ClosedJob ignored -> "What was measured last is as left.";
+        };
+    }
+
+    private String order() {
+        return state.chosen().order().reason();
+    }
+
+    /** The schools that an advice at a station follows. */
+    String school(Station station) {
+        WorkOrder order = state.chosen().order();
+        return "Order: " + order.label() + ". Target: " + targetLabel(station) + ".";
+    }
+
+    /** The name of the target at a station. */
+    String targetLabel(Station station) {
+        @Nullable String code = code(station);
+        return code == null ? "set by hand" : label(station, code);
+    }
+
+    /** Why the target at a station is what it is. */
+    String targetReason(Station station) {
+        String code = code(station);
+        if (code == null) return "Bands typed for this job.";
+        return switch (station) {
+            case RELIEF ->
+                schools.relief().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(ReliefSchool::reason)
+                        .findFirst()
+                        .orElse("");
+            case NUT ->
+                schools.nut().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(NutSchool::reason)
+                        .findFirst()
+                        .orElse("");
+            case ACTION ->
+                schools.action().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(ActionSchool::reason)
+                        .findFirst()
+                        .orElse("");
+        };
+    }
+
+    @Nullable
+    String code(Station station) {
+        return switch (station) {
+            case RELIEF -> state.chosen().relief().school();
+            case NUT -> state.chosen().nut().school();
+            case ACTION -> state.chosen().action().school();
+        };
+    }
+
+    /** The label of a school; its code when the shop no longer has it. */
+    private String label(Station station, String code) {
+        return switch (station) {
+            case RELIEF ->
+                schools.relief().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(ReliefSchool::label)
+                        .findFirst()
+                        .orElse(code);
+            case NUT ->
+                schools.nut().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(NutSchool::label)
+                        .findFirst()
+                        .orElse(code);
+            case ACTION ->
+                schools.action().stream()
+                        .filter(s -> s.code().equals(code))
+                        .map(ActionSchool::label)
+                        .findFirst()
+                        .orElse(code);
+        };
+    }
+
+    /** What the button says that leaves an advice out; null when it cannot be left out. */
+    @Nullable
+    String decline(Advice advice) {
+        return switch (advice) {
+            case Advice.Measure m ->
+                switch (m.reason()) {
+                    case FIRST, STALE, FINER_TOOL, ONCE_MORE ->
+                        m.station() == Station.RELIEF && !state.agreed(Station.NUT) && !state.agreed(Station.ACTION)
+                                ? null
+                                : "Leave the " + m.station().label().toLowerCase(Locale.ROOT) + " readings";
+                    case SECOND_LOOK -> null;
+                    case RECHECK -> "Hand over without it";
+                };
+            case Advice.TurnRod ignored -> "Leave the relief";
+            case Advice.Stop ignored -> "Leave the relief and go on";
+            case Advice.LevelVibrato ignored -> "Measure it floating";
+            case Advice.FileSlots ignored -> "Leave the slots";
+            case Advice.LowerNut ignored -> "Not from below";
+            case Advice.RaiseNut ignored -> "Leave them low";
+            case Advice.TurnScrews ignored -> "Leave the heights";
+            case Advice.ReworkSaddle ignored -> "Leave the saddle";
+            case Advice.BridgeLimit ignored -> "Go on as far as it goes";
+            default -> null;
+        };
+    }
+}

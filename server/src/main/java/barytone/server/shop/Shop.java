@@ -1,0 +1,79 @@
+package barytone.server.shop;
+
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.reading.OwnedTool;
+import barytone.core.reading.Toolkit;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The shop's tools and schools; what Barytone starts with until the shop changes them. */
+@Component
+public class Shop {
+    private static final String TOOLS = "tools";
+    private static final String SCHOOLS = "schools";
+
+    private final Settings settings;
+    private final JsonMapper mapper = JsonMapper.builder()
+            .addMixIn(GapMethod.class, NutMethodNames.class)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    Shop(Settings settings) {
+        this.settings = settings;
+    }
+
+    /** The ways in which a nut school states its bands. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = GapMethod.NutOpen.class, name = "nut-open"),
+        @JsonSubTypes.Type(value = GapMethod.NutPressed.class, name = "nut-pressed"),
+    })
+    private interface NutMethodNames {}
+
+    /** All schools of the shop. */
+    public record Schools(List<ReliefSchool> relief, List<NutSchool> nut, List<ActionSchool> action) {
+        static final Schools USUAL = new Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
+    }
+
+    /** The tools of the shop. */
+    public Toolkit toolkit() {
+        return settings.find(Settings.Scope.SHOP, "", TOOLS)
+                .map(s -> new Toolkit(mapper.readValue(s.body(), new TypeReference<List<OwnedTool>>() {})))
+                .orElse(Toolkit.USUAL);
+    }
+
+    long toolsVersion() {
+        return settings.find(Settings.Scope.SHOP, "", TOOLS)
+                .map(Settings.Stored::version)
+                .orElse(0L);
+    }
+
+    void keepTools(long version, Toolkit tools) {
+        settings.store(Settings.Scope.SHOP, "", TOOLS, version, mapper.writeValueAsString(tools.tools()));
+    }
+
+    /** The schools of the shop. */
+    public Schools schools() {
+        return settings.find(Settings.Scope.SHOP, "", SCHOOLS)
+                .map(s -> mapper.readValue(s.body(), Schools.class))
+                .orElse(Schools.USUAL);
+    }
+
+    long schoolsVersion() {
+        return settings.find(Settings.Scope.SHOP, "", SCHOOLS)
+                .map(Settings.Stored::version)
+                .orElse(0L);
+    }
+
+    void keepSchools(long version, Schools schools) {
+        settings.store(Settings.Scope.SHOP, "", SCHOOLS, version, mapper.writeValueAsString(schools));
+    }
+}

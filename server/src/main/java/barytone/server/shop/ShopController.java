@@ -1,0 +1,290 @@
+package barytone.server.shop;
+
+import barytone.core.estimate.Band;
+import barytone.core.neck.Allowed;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.reading.OwnedTool;
+import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tools and schools of the shop over HTTP; every length is text in the unit asked for. */
+@RestController
+@RequestMapping(path = "/api/shop", produces = MediaType.APPLICATION_JSON_VALUE)
+class ShopController {
+    private static final int MOST_TOOLS = 300;
+
+    private final Shop shop;
+
+    ShopController(Shop shop) {
+        this.shop = shop;
+    }
+
+    /**
+     * The tools of the shop.
+     *
+     * @param measures what heights can be measured with, finest first, in words
+     */
+    record ToolsView(
+            long version,
+            String unitSuffix,
+            List<ToolView> tools,
+            List<ToolKindView> kinds,
+            List<String> states,
+            List<String> measures) {}
+
+    /** A tool; the size as typed. */
+    record ToolView(OwnedTool.Kind kind, String name, String size, OwnedTool.State state) {}
+
+    record ToolKindView(OwnedTool.Kind kind, String label, boolean sized) {}
+
+    /** The tools as they shall be, with the version that was seen. */
+    record ToolsAsked(long version, List<ToolView> tools) {}
+
+    @GetMapping("/tools")
+    ToolsView tools(@RequestParam(defaultValue = "mm") String unit) {
+        return tools(LengthUnit.ofCode(unit));
+    }
+
+    @PutMapping("/tools")
+    ToolsView keepTools(@RequestParam(defaultValue = "mm") String unit, @RequestBody ToolsAsked asked) {
+        LengthUnit shown = LengthUnit.ofCode(unit);
+        Allowed.whole("tools", asked.tools().size(), 0, MOST_TOOLS);
+        List<OwnedTool> tools = new ArrayList<>();
+        for (ToolView tool : asked.tools())
+            tools.add(new OwnedTool(
+                    tool.kind(),
+                    tool.name(),
+                    tool.kind().sized() ? Length.parse(tool.size(), shown).mm() : 0,
+                    tool.state()));
+        shop.keepTools(asked.version(), new Toolkit(tools));
+        return tools(shown);
+    }
+
+    private ToolsView tools(LengthUnit unit) {
+        Toolkit toolkit = shop.toolkit();
+        return new ToolsView(
+                shop.toolsVersion(),
+                unit.suffix(),
+                toolkit.tools().stream()
+                        .map(t -> new ToolView(t.kind(), t.name(), t.kind().sized() ? size(t, unit) : "", t.state()))
+                        .toList(),
+                Arrays.stream(OwnedTool.Kind.values())
+                        .map(k -> new ToolKindView(k, k.label(), k.sized()))
+                        .toList(),
+                Arrays.stream(OwnedTool.State.values())
+                        .map(OwnedTool.State::label)
+                        .toList(),
+                toolkit.measuring().stream()
+                        .sorted(Comparator.comparingDouble(Tool::spread))
+                        .map(t -> t.label() + ", ± " + unit.showWithUnit(t.spread()))
+                        .toList());
+    }
+
+    /** Sizes keep their digits: a leaf of 0.038 mm must not become one of 0.04 by being looked at. */
+    private static String size(OwnedTool tool, LengthUnit unit) {
+        return exact(tool.size(), unit);
+    }
+
+    /** A length with all its digits in mm, and as usual in other units. */
+    private static String exact(double mm, LengthUnit unit) {
+        if (unit != LengthUnit.MM) return unit.show(mm);
+        String plain = Allowed.plain(Math.rint(mm * 10000) / 10000);
+        int digits = plain.contains(".") ? plain.length() - plain.indexOf('.') - 1 : 0;
+        return digits == 1 ? plain + "0" : plain;
+    }
+
+    /** The schools of the shop. */
+    record SchoolsView(
+            long version,
+            String unitSuffix,
+            List<ReliefSchoolView> relief,
+            List<NutSchoolView> nut,
+            List<ActionSchoolView> action) {}
+
+    record ReliefSchoolView(String code, String label, String low, String high, String reason) {}
+
+    /** A school of nut heights; heldFret 0 is open. */
+    record NutSchoolView(
+            String code,
+            String label,
+            int heldFret,
+            String bassLow,
+            String bassHigh,
+            String trebleLow,
+            String trebleHigh,
+            String reason) {}
+
+    /** A school of action at fret 12. */
+    record ActionSchoolView(
+            String code,
+            String label,
+            ActionSchool.Family family,
+            String familyLabel,
+            String bass,
+            String treble,
+            String tolerance,
+            ActionSchool.Steps steps,
+            String lowExtra,
+            String reason) {}
+
+    /** The schools as they shall be, with the version that was seen. */
+    record SchoolsAsked(
+            long version, List<ReliefSchoolView> relief, List<NutSchoolView> nut, List<ActionSchoolView> action) {}
+
+    @GetMapping("/schools")
+    SchoolsView schools(@RequestParam(defaultValue = "mm") String unit) {
+        return schools(LengthUnit.ofCode(unit));
+    }
+
+    @PutMapping("/schools")
+    SchoolsView keepSchools(@RequestParam(defaultValue = "mm") String unit, @RequestBody SchoolsAsked asked) {
+        LengthUnit shown = LengthUnit.ofCode(unit);
+        Kept kept = new Kept(shop.schools(), shown);
+        Allowed.whole("relief schools", asked.relief().size(), 1, 40);
+        Allowed.whole("nut schools", asked.nut().size(), 1, 40);
+        Allowed.whole("action schools", asked.action().size(), 1, 80);
+        Shop.Schools schools = new Shop.Schools(
+                asked.relief().stream()
+                        .map(s -> new ReliefSchool(
+                                code(s.code()),
+                                text(s.label()),
+                                kept.mm(s.code(), 0, s.low()),
+                                kept.mm(s.code(), 1, s.high()),
+                                s.reason().strip()))
+                        .toList(),
+                asked.nut().stream()
+                        .map(s -> new NutSchool(
+                                code(s.code()),
+                                text(s.label()),
+                                s.heldFret() == 0 ? new GapMethod.NutOpen() : new GapMethod.NutPressed(s.heldFret()),
+                                new Band(kept.mm(s.code(), 0, s.bassLow()), kept.mm(s.code(), 1, s.bassHigh())),
+                                new Band(kept.mm(s.code(), 2, s.trebleLow()), kept.mm(s.code(), 3, s.trebleHigh())),
+                                s.reason().strip()))
+                        .toList(),
+                asked.action().stream()
+                        .map(s -> new ActionSchool(
+                                code(s.code()),
+                                text(s.label()),
+                                s.family(),
+                                kept.mm(s.code(), 0, s.bass()),
+                                kept.mm(s.code(), 1, s.treble()),
+                                kept.mm(s.code(), 2, s.tolerance()),
+                                s.steps(),
+                                kept.mm(s.code(), 3, s.lowExtra()),
+                                s.reason().strip()))
+                        .toList());
+        // the usual ones must stay: jobs fall back on them
+        for (ActionSchool.Family family : ActionSchool.Family.values())
+            ActionSchool.ofCode(schools.action(), family.name() + "_MIDDLE");
+        for (ReliefSchool usual : ReliefSchool.USUAL) ReliefSchool.ofCode(schools.relief(), usual.code());
+        NutSchool.ofCode(schools.nut(), NutSchool.USUAL.getFirst().code());
+        shop.keepSchools(asked.version(), schools);
+        return schools(shown);
+    }
+
+    private SchoolsView schools(LengthUnit unit) {
+        Shop.Schools schools = shop.schools();
+        return new SchoolsView(
+                shop.schoolsVersion(),
+                unit.suffix(),
+                schools.relief().stream()
+                        .map(s -> new ReliefSchoolView(
+                                s.code(), s.label(), exact(s.low(), unit), exact(s.high(), unit), s.reason()))
+                        .toList(),
+                schools.nut().stream().map(s -> nut(s, unit)).toList(),
+                schools.action().stream()
+                        .map(s -> new ActionSchoolView(
+                                s.code(),
+                                s.label(),
+                                s.family(),
+                                s.family().label(),
+                                exact(s.bass(), unit),
+                                exact(s.treble(), unit),
+                                exact(s.tolerance(), unit),
+                                s.steps(),
+                                exact(s.lowExtra(), unit),
+                                s.reason()))
+                        .toList());
+    }
+
+    private static NutSchoolView nut(NutSchool s, LengthUnit unit) {
+        return new NutSchoolView(
+                s.code(),
+                s.label(),
+                s.method() instanceof GapMethod.NutPressed pressed ? pressed.heldFret() : 0,
+                exact(s.bass().low(), unit),
+                exact(s.bass().high(), unit),
+                exact(s.treble().low(), unit),
+                exact(s.treble().high(), unit),
+                s.reason());
+    }
+
+    /** What is typed as it was shown keeps its stored digits: looking at schools in 64ths must not round them. */
+    private record Kept(Map<String, double[]> stored, LengthUnit unit) {
+        Kept(Shop.Schools schools, LengthUnit unit) {
+            this(new HashMap<>(), unit);
+            for (ReliefSchool s : schools.relief()) put(s.code(), s.low(), s.high());
+            for (NutSchool s : schools.nut())
+                put(
+                        s.code(),
+                        s.bass().low(),
+                        s.bass().high(),
+                        s.treble().low(),
+                        s.treble().high());
+            for (ActionSchool s : schools.action()) put(s.code(), s.bass(), s.treble(), s.tolerance(), s.lowExtra());
+        }
+
+        private void put(String code, double... values) {
+            stored.put(code, values);
+        }
+
+        /** The length of a school's so-many-th field. */
+        double mm(String code, int field, String text) {
+            double[] values = stored.get(code);
+            return values != null && text.strip().equals(exact(values[field], unit))
+                    ? values[field]
+                    : Length.parse(text, unit).mm();
+        }
+    }
+
+    private static String code(String code) {
+        if (!code.matches("[A-Z0-9_-]{1,40}"))
+            throw Allowed.broken("code of a school", "“" + code + "”", "1 to 40 capital letters, digits, _ and -");
+        return code;
+    }
+
+    private static String text(String label) {
+        String clean = label.strip();
+        if (clean.isEmpty() || clean.length() > 60)
+            throw Allowed.broken("name of a school", clean.length() + " characters", "1 to 60 characters");
+        return clean;
+    }
+
+    @ExceptionHandler(StaleSettingException.class)
+    ProblemDetail stale(StaleSettingException e) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+        problem.setProperty("code", "changed-meanwhile");
+        return problem;
+    }
+}

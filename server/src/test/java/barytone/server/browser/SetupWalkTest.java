@@ -1,0 +1,264 @@
+package barytone.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** Whole jobs of relief, nut and action in the real page, by keyboard, and the pages around them. */
+class SetupWalkTest {
+    private static RunningBarytone app;
+    private static Browsing browsing;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
+        browsing = new Browsing(app.base());
+    }
+
+    @AfterAll
+    static void stop() {
+        browsing.close();
+        app.close();
+    }
+
+    @AfterEach
+    void noPageMayFailOrAskOutside() {
+        assertThat(browsing.troubles()).isEmpty();
+    }
+
+    private static Locator headline(Page page) {
+        return page.getByTestId("headline");
+    }
+
+    private static JsonNode job(Page page) {
+        String url = page.url();
+        return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1)).json();
+    }
+
+    private static Page takeIn(String kind, String name) {
+        Page page = browsing.page("/new");
+        assertThat(page.getByLabel("Name on the ticket")).isVisible();
+        page.getByLabel("Kind").selectOption(kind);
+        page.getByLabel("Name on the ticket").fill(name);
+        page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
+        page.keyboard().press("Enter");
+        assertThat(headline(page)).hasText("Read the relief under strings 6 E and 1 e");
+        return page;
+    }
+
+    /**
+     * Works by keyboard alone until the work is done: types what an honest instrument would show, which is what was found at first and
+     * what the last move was expected to give from then on; presses D for everything else.
+     *
+     * @return the kinds of advice that were met
+     */
+    private static Set<String> work(Page page, String[] relief, String[] nut, String[] action) {
+        Set<String> met = new HashSet<>();
+        for (int step = 0; step < 90; step++) {
+            JsonNode job = job(page);
+            JsonNode advice = job.get("advice");
+            String kind = advice.get("kind").asString();
+            met.add(kind.equals("move") ? advice.get("headline").asString().split(" ")[0] : kind);
+            if (kind.equals("done")) return met;
+            assertThat(headline(page)).hasText(advice.get("headline").asString());
+            if (kind.equals("measure")) {
+                String station = advice.get("station").asString();
+                int string = advice.get("strings").get(0).asInt();
+                Locator field =
+                        page.getByLabel(Pattern.compile("^(Relief|Nut|Action) reading under string " + string + " .*"));
+                page.keyboard().press("g");
+                assertThat(field).isFocused();
+                page.keyboard().type(value(job, station, string, relief, nut, action));
+                page.keyboard().press("Enter");
+                assertThat(page.getByText(Pattern.compile("(Relief|Nut|Action) " + string + "\\b.*"))
+                                .first())
+                        .isVisible();
+                long before = job.get("seq").asLong();
+                page.waitForCondition(() -> job(page).get("seq").asLong() > before);
+                page.waitForCondition(() -> headline(page)
+                        .textContent()
+                        .equals(job(page).at("/advice/headline").asString()));
+            } else {
+                if (kind.equals("settle")) {
+                    TestClock.pass(Duration.ofMinutes(10));
+                    page.reload();
+                } else {
+                    page.keyboard().press("d");
+                    long before = job.get("seq").asLong();
+                    page.waitForCondition(() -> job(page).get("seq").asLong() > before);
+                }
+            }
+            JsonNode then = job(page);
+            assertThat(headline(page)).hasText(then.at("/advice/headline").asString());
+        }
+        throw new AssertionError("not done after 90 steps: " + job(page).at("/advice/headline"));
+    }
+
+    private static String value(
+            JsonNode job, String station, int string, String[] relief, String[] nut, String[] action) {
+        String view = station.toLowerCase(Locale.ROOT);
+        for (JsonNode row : job.get(view).get("rows")) {
+            if (row.get("string").asInt() != string) continue;
+            if (row.hasNonNull("now")) return row.get("now").asString();
+        }
+        return switch (station) {
+            case "RELIEF" -> relief[string == 1 ? 1 : 0];
+            case "NUT" -> nut[nut.length - string];
+            default -> action[action.length - string];
+        };
+    }
+
+    private static List<String> verdicts(JsonNode job) {
+        List<String> verdicts = new ArrayList<>();
+        for (JsonNode row : job.at("/closing/rows"))
+            verdicts.add(row.get("verdict").asString());
+        return verdicts;
+    }
+
+    @Test
+    void reliefNutAndActionOnAnElectricWithIndividualSaddles() {
+        Page page = takeIn("ELECTRIC", "Electric “Gannet”");
+        Set<String> met = work(
+                page,
+                new String[] {"0.36", "0.33"},
+                new String[] {"0.20", "0.19", "0.18", "0.17", "0.16", "0.15"},
+                new String[] {"2.4", "2.3", "2.1", "2.0", "1.9", "1.8"});
+        assertThat(met).contains("measure", "turn", "retune", "settle", "File", "Lower", "done");
+        assertThat(headline(page)).hasText("Relief, nut and action are done");
+        assertThat(verdicts(job(page))).hasSize(14).containsOnly("in");
+        // the open string, the others beside it, and what is wanted are drawn
+        assertThat(page.getByRole(
+                        AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile(".*nut .* action .*"))))
+                .isVisible();
+        page.keyboard().press("c");
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Action, string 6 E.*"))))
+                .containsText("2.40 mm");
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Close the job"))
+                .click();
+        assertThat(headline(page)).hasText("Closed");
+    }
+
+    @Test
+    void reliefNutAndActionOnAFlatTopWithAFixedSaddle() {
+        Page page = takeIn("FLAT_TOP", "Flat-top “Shearwater”");
+        Set<String> met = work(
+                page,
+                new String[] {"0.34", "0.31"},
+                new String[] {"0.19", "0.18", "0.17", "0.16", "0.15", "0.14"},
+                new String[] {"3.1", "2.9", "2.7", "2.5", "2.3", "2.1"});
+        assertThat(met).contains("turn", "File", "Sand", "done");
+        assertThat(verdicts(job(page))).hasSize(14).containsOnly("in");
+        assertThat(page.getByText("Saddle sanded: bass").first()).isVisible();
+    }
+
+    @Test
+    void theTechnicianChoosesOtherwiseAndIsNotAskedTwice() {
+        Page page = browsing.page("/");
+        page.getByText("Three-barrel electric “Turnstone”").click();
+        assertThat(headline(page)).hasText("Lower 6 barrel screws");
+        assertThat(page.getByRole(
+                        AriaRole.IMG,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("The strings across the bridge.*"))))
+                .isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("y");
+        assertThat(page.getByText("Order: Relief, nut, action.")).isVisible();
+        // another move than the advised one
+        page.keyboard().press("o");
+        page.getByLabel("barrel 4–3, bass screw").selectOption("-16");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Record it"))
+                .click();
+        assertThat(headline(page)).containsText("Retune");
+        assertThat(page.getByText("Barrel 4–3, bass screw 1 down").last()).isVisible();
+        page.keyboard().press("z");
+        assertThat(headline(page)).hasText("Lower 6 barrel screws");
+        page.keyboard().press("l");
+        assertThat(headline(page)).hasText("Relief, nut and action are done");
+        assertThat(page.getByText("Left as it is, by choice: action.")).isVisible();
+        page.keyboard().press("z");
+        assertThat(headline(page)).hasText("Lower 6 barrel screws");
+    }
+
+    @Test
+    void stationsAreOpenedByKeyAndShowTheirOwnLedgersAndSums() {
+        Page page = browsing.page("/");
+        page.getByText("Mandolin “Dotterel”").click();
+        assertThat(headline(page)).containsText("File slot 8 G");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Shift+A");
+        assertThat(page.getByRole(
+                        AriaRole.REGION,
+                        new Page.GetByRoleOptions().setName("Action").setExact(true)))
+                .isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("Shift+N");
+        assertThat(page.getByText("Or tap string 8 G over fret 1")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("e");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByText("Slot 8 G: tick what is wrong")).isVisible();
+        dialog.getByLabel("front edge chipped").check();
+        assertThat(dialog.getByText("The string buzzes on the chip", new Locator.GetByTextOptions().setExact(false)))
+                .isVisible();
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Record what was found"))
+                .click();
+        assertThat(dialog.getByText("Slot 7 g: tick what is wrong")).isVisible();
+        dialog.getByLabel("Fret height over the board, mm").fill("1.0");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Show the stacks"))
+                .click();
+        assertThat(dialog.getByText("Stop at, mm")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("▲ Slot 8 G: front edge chipped.")).isVisible();
+        page.keyboard().press("t");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByText("Fret-level")).isVisible();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Slide.*")))
+                .click();
+        assertThat(page.getByText("Nut target: slide")).isVisible();
+    }
+
+    @Test
+    void theShopsToolsAndSchoolsAreKept() {
+        Page page = browsing.page("/shop");
+        Locator leaf = page.getByLabel(Pattern.compile("^feeler leaf 0.10 .*state"));
+        leaf.selectOption("BENT");
+        assertThat(page.getByText("▲ left out")).isVisible();
+        page.getByLabel("Middle, from, mm").fill("0.16");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep the schools"))
+                .click();
+        assertThat(page.getByText("Kept. New jobs start from these.")
+                        .or(page.getByLabel("Middle, from, mm"))
+                        .first())
+                .isVisible();
+        page.reload();
+        assertThat(page.getByLabel("Middle, from, mm")).hasValue("0.16");
+        assertThat(page.getByText("▲ left out")).isVisible();
+        page.getByLabel("Middle, from, mm").fill("much");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep the schools"))
+                .click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("much");
+    }
+}
