@@ -1382,6 +1382,7 @@ export interface components {
         HeightTarget: {
             /** Format: int64 */
             after: number;
+            asMeasured?: boolean;
             bands?: components["schemas"]["TypedBand"][];
             key: string;
             school?: string;

@@ -281,7 +281,7 @@ function OpenJob({
             <ActionExtras job={job} string={string} onMore={() => setOpen("extras")} />
           )}
         </Ledger>
-        <div className="max-xl:border-t max-xl:border-line">
+        <div className="max-xl:order-first max-xl:border-b max-xl:border-line">
           <NextMove
             job={job}
             actions={actions}

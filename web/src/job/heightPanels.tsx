@@ -117,7 +117,9 @@ export function HeightTargetPanel({
   const { target } = view;
   const [bands, setBands] = useState(target.bands);
   const [style, setStyle] = useState<NonNullable<Schemas["HeightTarget"]["style"]>>("ANY");
-  const choose = (body: { school: string } | { bands: { low: string; high: string }[] }) =>
+  const choose = (
+    body: { school: string } | { bands: { low: string; high: string }[] } | { asMeasured: true },
+  ) =>
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/height-target", {
         params,
@@ -210,9 +212,16 @@ export function HeightTargetPanel({
           </div>
         )}
         <div className="mt-3">
-          <Button strong type="submit">
-            Use these bands
-          </Button>
+          <div className="flex flex-wrap gap-2">
+            <Button strong type="submit">
+              Use these bands
+            </Button>
+            <Button onClick={() => choose({ asMeasured: true })}>Want what is measured now</Button>
+          </div>
+          <p className="mt-1 text-[15px] text-mute">
+            A favourite is the player&apos;s, not the book&apos;s: measure what they like, want it,
+            and keep it below.
+          </p>
         </div>
       </form>
       <KeepFor job={job} what={station.toLowerCase()} />

@@ -85,6 +85,15 @@ const SIGN: Record<string, string> = {
   stale: "expected, read again",
 };
 
+/** Where the picture is small, the sign alone; the ledger below says it in words. */
+const SHORT_SIGN: Record<string, string> = {
+  in: "✓",
+  high: "▲",
+  low: "▼",
+  "cannot-tell": "?",
+  stale: "…",
+};
+
 /** The instrument as a dark silhouette against the lamp, heights greatly exaggerated, true to the estimate. */
 export function Section({
   section,
@@ -212,7 +221,10 @@ export function Section({
         const x = s.x(place);
         const tone = TONE[d.verdict] ?? "#16201E";
         const sign = SIGN[d.verdict];
-        const words = `${unitSuffix} ${d.label}${sign === undefined ? "" : `, ${sign}`}`;
+        const words =
+          letter > 1 && section.stringKnown
+            ? `${d.kind} ${SHORT_SIGN[d.verdict] ?? ""}`
+            : `${unitSuffix} ${d.label}${sign === undefined ? "" : `, ${sign}`}`;
         if (section.stringKnown) {
           const end = d.kind === "relief";
           // the action has room between string and crowns, the others stand above the string; the string rises to the right, so
@@ -236,7 +248,7 @@ export function Section({
                   strokeDasharray="2 4"
                 />
               )}
-              <text x={left} y={over - 15 * letter} fontSize={27 * letter} fontWeight="700">
+              <text x={left} y={over - 16 * letter} fontSize={27 * letter} fontWeight="700">
                 {d.text}
               </text>
               <text x={left} y={over} fontSize={14.5 * letter} fontWeight="560">
@@ -266,7 +278,9 @@ export function Section({
       })}
       <text x="64" y="32" fontSize={17 * letter} fontWeight="620" fill="#2B3834">
         {title ??
-          `Under string ${section.string} ${section.stringName}, heights greatly exaggerated`}
+          (letter > 1
+            ? `String ${section.string} ${section.stringName}`
+            : `Under string ${section.string} ${section.stringName}, heights greatly exaggerated`)}
         {ghost === null ? "" : ". "}
         {ghost !== null && <tspan fill="#1C6B58">Green band: where it is wanted</tspan>}
         {after === undefined ? "" : ". "}

@@ -11,6 +11,7 @@ import barytone.core.neck.StringLine;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.Advice;
+import barytone.core.plan.Judged;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.NutTarget;
 import barytone.core.plan.Station;
@@ -290,7 +291,9 @@ class HeightController {
         if (asked.school() != null)
             return new JobEvent.NutTargetSet(
                     NutSchool.ofCode(desk.schools().nut(), asked.school()).target(strings));
-        List<Band> bands = bands(asked.bands(), strings, new ReadingBounds(0.01, 2, 0, 1), unit);
+        List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
+                ? asMeasured(job.state(), Station.NUT)
+                : bands(asked.bands(), strings, new ReadingBounds(0.01, 2, 0, 1), unit);
         return new JobEvent.NutTargetSet(new NutTarget(null, job.state().method(Station.NUT), bands));
     }
 
@@ -303,8 +306,27 @@ class HeightController {
                                     state.spec(),
                                     job.job().touch(),
                                     asked.style() == null ? ActionSchool.Style.ANY : asked.style()));
-        List<Band> bands = bands(asked.bands(), state.spec().strings(), new ReadingBounds(0.2, 10, 0.5, 6), unit);
+        List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
+                ? asMeasured(state, Station.ACTION)
+                : bands(asked.bands(), state.spec().strings(), new ReadingBounds(0.2, 10, 0.5, 6), unit);
         return new JobEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
+    }
+
+    /** Bands as wide as those in use around what stands there now. */
+    private static List<Band> asMeasured(JobState state, Station station) {
+        List<Band> bands = new ArrayList<>();
+        for (int s = 1; s <= state.spec().strings(); s++) {
+            Judged judged = Judged.of(state, station, s);
+            if (!judged.read())
+                throw Allowed.broken(
+                        "target", "string " + s + " not read", "every string read, for what stands there to be wanted");
+            double now = state.estimate().now(s, state.method(station)).mean();
+            double half = judged.band().width() / 2;
+            // a nut that touches the frets is nobody's wish
+            double low = Math.max(station == Station.NUT ? 0.01 : 0.2, now - half);
+            bands.add(new Band(low, Math.max(now + half, low + 0.02)));
+        }
+        return bands;
     }
 
     private static List<Band> bands(

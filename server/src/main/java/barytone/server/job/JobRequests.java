@@ -166,6 +166,7 @@ final class JobRequests {
      * @param school code of a school; null when the bands are given
      * @param style how the player plays, for a school of action
      * @param bands string 1 first
+     * @param asMeasured what stands there now is wanted: the player's favourite
      */
     record HeightTarget(
             long after,
@@ -173,7 +174,8 @@ final class JobRequests {
             Station station,
             @Nullable String school,
             ActionSchool.@Nullable Style style,
-            @Nullable List<TypedBand> bands)
+            @Nullable List<TypedBand> bands,
+            @Nullable Boolean asMeasured)
             implements Stamped {}
 
     /** A band as typed. */

@@ -58,7 +58,7 @@ class DemoAndRestartTest {
                     .containsEntry("Ruff", "measure")
                     .containsEntry("Knot", "closed");
             assertThat(app.get("/api/bench").json().get("demo").asBoolean()).isTrue();
-            JsonNode cormorant = app.get("/api/jobs/2").json();
+            JsonNode cormorant = app.get("/api/jobs/7").json();
             assertThat(cormorant.at("/advice/why/0").asString()).startsWith("This rod has been giving 0.0");
             JsonNode turnstone = app.get("/api/jobs/1").json();
             assertThat(turnstone.at("/closing/rows/0/found").asString()).isEqualTo("0.33 mm");

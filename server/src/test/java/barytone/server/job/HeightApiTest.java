@@ -183,6 +183,19 @@ class HeightApiTest {
     }
 
     @Test
+    void whatThePlayerLikesIsMeasuredAndWanted() {
+        long job = electric("\"ACTION\"");
+        assertThat(post(job, "height-target", ",\"station\":\"ACTION\",\"asMeasured\":true")
+                        .status())
+                .isEqualTo(400);
+        action(job, 2.6, 2.5, 2.4, 2.3, 2.2, 2.1);
+        JsonNode wanted = post(job, "height-target", ",\"station\":\"ACTION\",\"asMeasured\":true")
+                .json();
+        assertThat(headline(wanted)).isEqualTo("Leave it: nothing needs doing");
+        assertThat(wanted.at("/action/rows/0/target").asString()).isEqualTo("2.48 – 2.72");
+    }
+
+    @Test
     void sumsAtTheNutStoreNothing() {
         long job = electric("\"NUT\"");
         for (int s = 6; s >= 1; s--) read(job, "NUT", s, "0.2");
