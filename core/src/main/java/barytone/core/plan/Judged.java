@@ -37,7 +37,7 @@ public record Judged(
     private static final GapMethod.NutPressed SLOT_ALONE = new GapMethod.NutPressed(3);
 
     /** A slot floor stands at least this far above the level of the frets, mm. */
-    private static final double LEAST_SLOT = 0.015;
+    private static final double LEAST_SLOT = 0.02;
 
     /** A change of a quantity that was not meant by the move counts as one from this share of its band on. */
     private static final double DRIFTED = 0.25;

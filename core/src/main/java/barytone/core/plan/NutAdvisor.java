@@ -21,7 +21,7 @@ public final class NutAdvisor {
     private static final double CARE = 3.3;
 
     /** A pass ends above the frets by this many sd. */
-    private static final double FRET_CARE = 3.3;
+    private static final double FRET_CARE = 4;
 
     private static final int MOST_STROKES = 30;
 

@@ -99,7 +99,8 @@ class ReliefJobWalkTest {
         page.keyboard().press("Enter");
 
         assertThat(headline(page)).hasText("Leave the neck to settle");
-        assertThat(page.getByRole(AriaRole.TIMER).first()).containsText(Pattern.compile("Neck settling (10:00|9:5\\d)"));
+        assertThat(page.getByRole(AriaRole.TIMER).first())
+                .containsText(Pattern.compile("Neck settling (10:00|9:5\\d)"));
         TestClock.pass(Duration.ofMinutes(4));
         page.reload();
         assertThat(page.getByRole(AriaRole.TIMER).first()).containsText(Pattern.compile("Neck settling (6:00|5:5\\d)"));
