@@ -23,7 +23,8 @@ public final class NutAdvisor {
     /** A pass ends above the frets by this many sd. */
     private static final double FRET_CARE = 4;
 
-    private static final int MOST_STROKES = 30;
+    /** A pass rests on one reading, and a reading can be wrong: so few strokes at once do not ruin a slot. */
+    private static final int MOST_STROKES = 6;
 
     private static final int MOST_LIGHT = 3;
 
