@@ -1211,6 +1211,12 @@ export interface components {
             /** Format: double */
             z: number;
         };
+        Decline: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            topic?: string;
+        };
         Dimension: {
             /** Format: int32 */
             fret: number;
@@ -1906,8 +1912,11 @@ export interface components {
             stations: ("RELIEF" | "NUT" | "ACTION")[];
         };
         ScrewView: {
+            move?: string;
             name: string;
             net: string;
+            /** Format: double */
+            z: number;
         };
         Screws: {
             /** Format: int64 */
@@ -2036,6 +2045,7 @@ export interface components {
         StepView: {
             amount: string;
             expected: string;
+            leave?: string;
             where: string;
         };
         StopStack: {
@@ -2353,7 +2363,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Plain"];
+                "application/json": components["schemas"]["Decline"];
             };
         };
         responses: {

@@ -8,7 +8,7 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
-import { ScopeFields } from "../job/heightPanels";
+import { ScopeFields } from "../job/OrderPanel";
 import type { Station } from "../job/stations";
 import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
 

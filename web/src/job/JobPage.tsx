@@ -13,21 +13,11 @@ import { Countdown } from "../ui/Countdown";
 import { Panel } from "../ui/Panel";
 import { jobActions } from "./actions";
 import { NextMove } from "./NextMove";
-import {
-  ClosePanel,
-  FoundAndLeft,
-  HabitPanel,
-  InstrumentPanel,
-  TargetPanel,
-  WaysPanel,
-} from "./panels";
-import {
-  BridgePanel,
-  HeightHabitPanel,
-  HeightTargetPanel,
-  KeepFor,
-  OrderPanel,
-} from "./heightPanels";
+import { OrderPanel } from "./OrderPanel";
+import { ClosePanel, FoundAndLeft, InstrumentPanel, WaysPanel } from "./panels";
+import { HabitPanel, HeightHabitPanel } from "./ReadingPanels";
+import { HeightTargetPanel, TargetPanel } from "./TargetPanels";
+import { BridgePanel } from "./BridgePanel";
 import { Ledger, ReliefExtras } from "./Ledger";
 import { NutPanel } from "./NutPanel";
 import { ActionExtras, NutExtras } from "./StationExtras";
@@ -335,10 +325,7 @@ function OpenJob({
         title={`Target: ${TITLE[station].toLowerCase()}`}
       >
         {station === "RELIEF" ? (
-          <>
-            <TargetPanel {...panel} />
-            <KeepFor job={job} what="relief" />
-          </>
+          <TargetPanel {...panel} />
         ) : (
           <HeightTargetPanel {...panel} station={station} />
         )}

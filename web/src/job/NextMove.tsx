@@ -122,7 +122,7 @@ export function NextMove({
           </Button>
         )}
         {advice.decline !== undefined && (
-          <Button disabled={working} shortcut="L" onClick={actions.decline}>
+          <Button disabled={working} shortcut="L" onClick={() => actions.decline()}>
             {advice.decline}
           </Button>
         )}
@@ -175,6 +175,19 @@ export function NextMove({
                 <td className="text-right text-[16px] whitespace-nowrap text-indigo">
                   {step.expected === "" ? "" : `→ ${step.expected} ${job.unitSuffix}`}
                 </td>
+                {step.leave !== undefined && (
+                  <td className="text-right">
+                    <button
+                      type="button"
+                      disabled={working}
+                      className="min-h-11 px-2 text-[15px] underline"
+                      aria-label={`Leave ${step.where} as it is`}
+                      onClick={() => actions.decline(step.leave)}
+                    >
+                      Leave
+                    </button>
+                  </td>
+                )}
               </tr>
             ))}
           </tbody>

@@ -91,6 +91,8 @@ export function ActionExtras({
         <>
           <CrossSection
             strings={bridge.across}
+            supports={bridge.screws}
+            blank={!bridge.screwed}
             leftHanded={job.instrument.leftHanded}
             chosen={string}
           />

@@ -10,10 +10,8 @@ export interface JobActions {
   keep: () => void;
   drop: () => void;
   otherWay: () => void;
-  /** The advised move was made as advised. */
-  follow: () => void;
-  /** What is advised shall not be done on this job. */
-  decline: () => void;
+  /** What is advised, or the step of it with this topic, shall not be done on this job. */
+  decline: (topic?: string) => void;
   undo: (event?: number) => void;
   redo: (event?: number) => void;
   turn: (sixteenths: number, finishTightening: boolean, free: boolean) => Promise<boolean>;
@@ -37,9 +35,8 @@ export function jobActions(
 ): JobActions {
   const { advice } = job;
   const about = advice.event;
-  const plain =
-    (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen" | "followed" | "declined") => () =>
-      void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
+  const plain = (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen" | "followed") => () =>
+    void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
   const onEvent =
     (path: "readings/kept" | "readings/dropped" | "rod-turns/ran-free" | "rod-turns/other-way") =>
     () => {
@@ -114,8 +111,13 @@ export function jobActions(
     keep: onEvent("readings/kept"),
     drop: onEvent("readings/dropped"),
     otherWay: onEvent("rod-turns/other-way"),
-    follow: plain("followed"),
-    decline: plain("declined"),
+    decline: (topic) =>
+      void send((stamp, params) =>
+        api.POST("/api/jobs/{id}/declined", {
+          params,
+          body: topic === undefined ? stamp : { ...stamp, topic },
+        }),
+      ),
     undo: undoing("undo"),
     redo: undoing("redo"),
     turn,

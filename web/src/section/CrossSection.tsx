@@ -1,7 +1,7 @@
 import type { Schemas } from "../app/api";
 
 const WIDTH = 520;
-const HEIGHT = 190;
+const HEIGHT = 206;
 const MARGIN = 34;
 const FLOOR = 150;
 const TOP = 34;
@@ -20,20 +20,35 @@ const SIGN: Record<string, string> = {
   stale: "…",
 };
 
+/** A move in the room that a support has: an arrow for the direction. */
+const short = (move: string): string =>
+  move
+    .replace(/ turns? down/, " ↓")
+    .replace(/ turns? up/, " ↑")
+    .replace(/ off$/, " ↓")
+    .replace(/ up$/, " ↑");
+
 /**
  * The strings across the bridge against the lamp, seen from the bridge towards the nut: the board's arc carried on to the saddle below,
- * each string where it stands, where it is wanted, and where it is expected after the next move.
+ * each string where it stands, where it is wanted, and where it is expected after the next move; what carries them,
+ * and what the next move asks of each.
  */
 export function CrossSection({
   strings,
+  supports,
+  blank,
   leftHanded,
   chosen,
 }: {
   strings: readonly Schemas["CrossView"][];
+  /** What carries the strings, from bass to treble. */
+  supports: readonly Schemas["ScrewView"][];
+  /** One blank in a slot rather than screws. */
+  blank: boolean;
   leftHanded: boolean;
   chosen: number;
 }) {
-  const widest = Math.max(10, ...strings.map((s) => Math.abs(s.z)));
+  const widest = Math.max(10, ...[...strings, ...supports].map((s) => Math.abs(s.z)));
   const highest = Math.max(...strings.map((s) => Math.max(s.now, s.high, s.after ?? 0)), 1);
   const lowest = Math.min(...strings.map((s) => s.board), 0);
   const perMm = (FLOOR - TOP) / (highest - lowest);
@@ -41,6 +56,14 @@ export function CrossSection({
   const x = (z: number) => WIDTH / 2 + ((leftHanded ? -z : z) / widest) * (WIDTH / 2 - MARGIN);
   const y = (h: number) => FLOOR - (h - lowest) * perMm;
   const order = strings.toSorted((a, b) => x(a.z) - x(b.z));
+  /** Height of the strings over a place, between the two next to it. */
+  const over = (z: number) => {
+    const near = strings.toSorted((a, b) => Math.abs(a.z - z) - Math.abs(b.z - z)).slice(0, 2);
+    const [a, b] = near;
+    if (a === undefined) return 0;
+    if (b === undefined || a.z === b.z) return a.now;
+    return a.now + ((b.now - a.now) * (z - a.z)) / (b.z - a.z);
+  };
   const first = order[0];
   const last = order.at(-1);
   const board = [
@@ -54,7 +77,10 @@ export function CrossSection({
       role="img"
       aria-label={`The strings across the bridge: ${order
         .map((s) => `${s.string} ${s.name} ${s.verdict}`)
-        .join(", ")}.`}
+        .join(", ")}.${supports
+        .filter((s) => s.move !== undefined)
+        .map((s) => ` ${s.name} ${s.move ?? ""}.`)
+        .join("")}`}
       className="mt-2 block w-full"
     >
       <defs>
@@ -65,8 +91,41 @@ export function CrossSection({
         </linearGradient>
       </defs>
       <rect width={WIDTH} height={HEIGHT} fill="url(#lamp-across)" />
+      {blank ? (
+        <path
+          d={`M${order.map((s) => `${x(s.z).toFixed(1)},${y(s.now).toFixed(1)}`).join(" L")} L${x(last?.z ?? 0).toFixed(1)},${FLOOR + 30} L${x(first?.z ?? 0).toFixed(1)},${FLOOR + 30} Z`}
+          fill="#16201E"
+          fillOpacity="0.3"
+        />
+      ) : (
+        supports.map((s) => (
+          <path
+            key={s.name}
+            d={`M${x(s.z).toFixed(1)},${FLOOR + 30} L${x(s.z).toFixed(1)},${(y(over(s.z)) + 3).toFixed(1)}`}
+            stroke="#16201E"
+            strokeOpacity="0.5"
+            strokeWidth="4"
+            strokeDasharray="4 1.5"
+          />
+        ))
+      )}
       <path d={board} fill="#16201E" />
-      <text x={WIDTH / 2} y={HEIGHT - 10} textAnchor="middle" fontSize="13" fill="#A9B8B1">
+      {supports.map((s) =>
+        s.move === undefined ? null : (
+          <text
+            key={s.name}
+            x={Math.min(WIDTH - 30, Math.max(30, x(s.z)))}
+            y={HEIGHT - 26}
+            textAnchor="middle"
+            fontSize="13"
+            fontWeight="650"
+            fill="#FFE49A"
+          >
+            {short(s.move)}
+          </text>
+        ),
+      )}
+      <text x={WIDTH / 2} y={HEIGHT - 8} textAnchor="middle" fontSize="12" fill="#A9B8B1">
         board carried on to the saddle, heights exaggerated
       </text>
       {order.map((s) => {

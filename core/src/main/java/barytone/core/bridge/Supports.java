@@ -9,9 +9,10 @@ import java.util.List;
  * Heights between two supports are linear in z.
  *
  * @param names of the supports, as they are spoken
+ * @param places of the supports across the bridge in mm, treble positive
  * @param shares for each support the share that each string gets of its movement, string 1 first
  */
-public record Supports(List<String> names, List<List<Double>> shares) {
+public record Supports(List<String> names, List<Double> places, List<List<Double>> shares) {
     /** Posts and wheels stand this far outside the outer strings, mm. */
     private static final double POST_MARGIN = 11;
 
@@ -20,6 +21,7 @@ public record Supports(List<String> names, List<List<Double>> shares) {
 
     public Supports {
         names = List.copyOf(names);
+        places = List.copyOf(places);
         shares = shares.stream().map(List::copyOf).toList();
     }
 
@@ -30,7 +32,7 @@ public record Supports(List<String> names, List<List<Double>> shares) {
      */
     public static Supports of(BridgeKind kind, List<Double> z) {
         return switch (kind.mechanism()) {
-            case SADDLES -> saddles(z.size());
+            case SADDLES -> saddles(z);
             case POSTS -> {
                 String what = kind == BridgeKind.FLOATING ? " wheel" : " post";
                 yield between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass" + what, "treble" + what);
@@ -40,14 +42,14 @@ public record Supports(List<String> names, List<List<Double>> shares) {
         };
     }
 
-    private static Supports saddles(int strings) {
+    private static Supports saddles(List<Double> z) {
         List<String> names = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();
-        for (int s = strings; s >= 1; s--) {
+        for (int s = z.size(); s >= 1; s--) {
             names.add("saddle " + s);
-            shares.add(only(strings, s, 1));
+            shares.add(only(z.size(), s, 1));
         }
-        return new Supports(names, shares);
+        return new Supports(names, z.reversed(), shares);
     }
 
     private static Supports between(List<Double> z, double bass, double treble, String bassName, String trebleName) {
@@ -55,17 +57,19 @@ public record Supports(List<String> names, List<List<Double>> shares) {
                 z.stream().map(at -> (treble - at) / (treble - bass)).toList();
         List<Double> toTreble =
                 z.stream().map(at -> (at - bass) / (treble - bass)).toList();
-        return new Supports(List.of(bassName, trebleName), List.of(toBass, toTreble));
+        return new Supports(List.of(bassName, trebleName), List.of(bass, treble), List.of(toBass, toTreble));
     }
 
     private static Supports barrels(List<Double> z) {
         List<String> names = new ArrayList<>();
+        List<Double> places = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();
         int strings = z.size();
         // pairs are counted from string 1; a string left over has a saddle of its own
         for (int high = strings % 2 == 1 ? strings : strings - 1; high >= 1; high -= 2) {
             if (high == strings) {
                 names.add("saddle " + high);
+                places.add(z.get(high - 1));
                 shares.add(only(strings, high, 1));
                 continue;
             }
@@ -73,6 +77,7 @@ public record Supports(List<String> names, List<List<Double>> shares) {
             double bass = z.get(low - 1) - BARREL_MARGIN;
             double treble = z.get(high - 1) + BARREL_MARGIN;
             for (boolean bassScrew : new boolean[] {true, false}) {
+                places.add(bassScrew ? bass : treble);
                 names.add("barrel " + low + "–" + high + (bassScrew ? ", bass screw" : ", treble screw"));
                 List<Double> share =
                         new ArrayList<>(only(strings, high, share(z.get(high - 1), bass, treble, bassScrew)));
@@ -80,7 +85,7 @@ public record Supports(List<String> names, List<List<Double>> shares) {
                 shares.add(share);
             }
         }
-        return new Supports(names, shares);
+        return new Supports(names, places, shares);
     }
 
     private static double share(double z, double bass, double treble, boolean bassScrew) {

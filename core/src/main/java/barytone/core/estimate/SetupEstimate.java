@@ -4,6 +4,7 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringState;
 import barytone.core.reading.Evidence;
+import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 
 /**
@@ -67,6 +68,13 @@ public final class SetupEstimate {
         double spread = Math.hypot(now(string, method).sd(), evidence.sd());
         Gaussian widened = state.widenedAlong(model.row(string, form), spread * Math.sqrt(z * z - 1));
         return new SetupEstimate(model, widened).given(string, method, evidence);
+    }
+
+    /** The expected setup after several moves. */
+    public SetupEstimate after(List<Move> moves) {
+        SetupEstimate after = this;
+        for (Move move : moves) after = after.after(move);
+        return after;
     }
 
     /** The expected setup after a move, before anything is read again. */

@@ -13,6 +13,7 @@ import barytone.core.strings.Pitch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The facts of an instrument that the setup depends on.
@@ -90,6 +91,11 @@ public record InstrumentSpec(
     /** The lowest string's number. */
     public int bassString() {
         return tuning.size();
+    }
+
+    /** Every string's number, 1 first. */
+    public List<Integer> everyString() {
+        return IntStream.rangeClosed(1, strings()).boxed().toList();
     }
 
     /** The name of a string as it is spoken: the higher of two strings of the same note in lower case, as in E A D G B e. */

@@ -1,7 +1,10 @@
 package barytone.core.joblog;
 
+import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.NeckShim;
+import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutTarget;
@@ -13,6 +16,8 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** One thing that happened on a job. Events are only ever added; undoing is an event too. */
@@ -53,14 +58,56 @@ public sealed interface JobEvent {
     /** The rod did not want to turn. */
     record RodStiff() implements JobEvent {}
 
+    /** Work that changes heights at nut or bridge, and takes the strings off pitch. */
+    sealed interface Adjustment extends JobEvent {
+        /** How well sanding and shimming hit the intended amount, as a share of it (1 sd). */
+        double REWORK_SPREAD = 0.10;
+
+        /** The same for a filled slot or a new nut. */
+        double FILL_SPREAD = 0.30;
+
+        /** The station at which it is done. */
+        Station station();
+
+        /** What it does to the setup of an instrument, in order. */
+        List<Move> moves(InstrumentSpec spec);
+
+        /** The strings whose height it changes on purpose. */
+        List<Integer> touches(InstrumentSpec spec);
+    }
+
     /**
      * Height screws were turned, positive raises.
      *
      * @param screws turns of each support from bass to treble, as {@link barytone.core.bridge.Supports} names them
      */
-    record BridgeScrewed(List<Turns> screws) implements JobEvent {
+    record BridgeScrewed(List<Turns> screws) implements Adjustment {
         public BridgeScrewed {
             screws = List.copyOf(screws);
+        }
+
+        @Override
+        public Station station() {
+            return Station.ACTION;
+        }
+
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            List<List<Double>> shares = spec.supports().shares();
+            List<Move> moves = new ArrayList<>();
+            for (int j = 0; j < Math.min(screws.size(), shares.size()); j++)
+                if (!screws.get(j).isZero())
+                    moves.add(new Move.ScrewTurned(shares.get(j), screws.get(j).value()));
+            return moves;
+        }
+
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return spec.everyString().stream()
+                    .filter(s -> moves(spec).stream()
+                            .anyMatch(m -> m instanceof Move.ScrewTurned t
+                                    && t.shares().get(s - 1) != 0))
+                    .toList();
         }
     }
 
@@ -70,19 +117,57 @@ public sealed interface JobEvent {
      * @param bass change under the lowest string in mm, positive raises
      * @param treble change under string 1
      */
-    record SaddleReworked(Way way, double bass, double treble) implements JobEvent {
+    record SaddleReworked(Way way, double bass, double treble) implements Adjustment {
         /** How. */
         public enum Way {
             SANDED,
             SHIMMED,
             RENEWED
         }
+
+        @Override
+        public Station station() {
+            return Station.ACTION;
+        }
+
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            // a blank lies on two ends, whatever else carries the strings
+            List<List<Double>> ends =
+                    Supports.of(BridgeKind.FIXED, spec.acrossBridge()).shares();
+            List<Move> moves = new ArrayList<>();
+            if (bass != 0) moves.add(new Move.SaddleLifted(ends.getFirst(), bass, REWORK_SPREAD));
+            if (treble != 0) moves.add(new Move.SaddleLifted(ends.getLast(), treble, REWORK_SPREAD));
+            return moves;
+        }
+
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return spec.everyString();
+        }
     }
 
     /** Nut slots were filed in one pass, before tuning again. */
-    record SlotsFiled(List<Filing> slots) implements JobEvent {
+    record SlotsFiled(List<Filing> slots) implements Adjustment {
         public SlotsFiled {
             slots = List.copyOf(slots);
+        }
+
+        @Override
+        public Station station() {
+            return Station.NUT;
+        }
+
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            return slots.stream()
+                    .<Move>map(f -> new Move.SlotFiled(f.string(), f.ordinaryStrokes()))
+                    .toList();
+        }
+
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return slots.stream().map(Filing::string).toList();
         }
     }
 
@@ -107,18 +192,45 @@ public sealed interface JobEvent {
      * @param strings the slots it changed
      * @param change in mm, positive raises
      */
-    record NutReworked(Way way, List<Integer> strings, double change) implements JobEvent {
+    record NutReworked(Way way, List<Integer> strings, double change) implements Adjustment {
         /** How. */
         public enum Way {
             UNDERSIDE_SANDED,
             SHIMMED,
             /** Glue and powder: temporary. */
             FILLED,
-            RENEWED
+            RENEWED;
+
+            /** Whether it will fail one day and wants a follow-up. */
+            public boolean temporary() {
+                return this == SHIMMED || this == FILLED;
+            }
         }
 
         public NutReworked {
             strings = List.copyOf(strings);
+        }
+
+        @Override
+        public Station station() {
+            return Station.NUT;
+        }
+
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            List<Double> shares = spec.everyString().stream()
+                    .map(s -> strings.contains(s) ? 1.0 : 0.0)
+                    .toList();
+            double spread = switch (way) {
+                case UNDERSIDE_SANDED, SHIMMED -> REWORK_SPREAD;
+                case FILLED, RENEWED -> FILL_SPREAD;
+            };
+            return List.of(new Move.SlotsLifted(shares, change, spread));
+        }
+
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return strings;
         }
     }
 
@@ -127,7 +239,25 @@ public sealed interface JobEvent {
      *
      * @param thickness at the thick end, mm
      */
-    record NeckShimmed(NeckShim.End end, double thickness, double bodyEdge, double heelEnd) implements JobEvent {}
+    record NeckShimmed(NeckShim.End end, double thickness, double bodyEdge, double heelEnd) implements Adjustment {
+        @Override
+        public Station station() {
+            return Station.ACTION;
+        }
+
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            // the crown line rises towards the saddle, so the strings stand lower over it
+            double lower = new NeckShim(end, thickness)
+                    .lift(bodyEdge, heelEnd, spec.line().saddle());
+            return List.of(new Move.SaddleLifted(Collections.nCopies(spec.strings(), 1.0), -lower, REWORK_SPREAD));
+        }
+
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return spec.everyString();
+        }
+    }
 
     /** What was found on looking at a slot; an empty list is a good slot. */
     record SlotChecked(int string, List<SlotFlaw> flaws) implements JobEvent {

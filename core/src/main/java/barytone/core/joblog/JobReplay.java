@@ -1,14 +1,10 @@
 package barytone.core.joblog;
 
-import barytone.core.bridge.BridgeKind;
-import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.SaddleArc;
-import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.instrument.RodType;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
@@ -26,7 +22,6 @@ import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Computes the state of a job from its log. The same log always gives the same state. */
@@ -36,12 +31,6 @@ public final class JobReplay {
 
     /** Share of the last step by which a neck that has not settled may still move (1 sd). */
     private static final double CREEP = 0.10;
-
-    /** How well sanding and shimming hit the intended amount, as a share of it (1 sd). */
-    private static final double REWORK_SPREAD = 0.10;
-
-    /** The same for a filled slot or a new nut. */
-    private static final double FILL_SPREAD = 0.30;
 
     /** How sure hand and ear are that a string rings clear of a gauge, mm (1 sd). */
     private static final double GAUGE_SPREAD = 0.03;
@@ -60,9 +49,7 @@ public final class JobReplay {
     private SetupEstimate estimate;
     private @Nullable SetupEstimate beforeMoves;
     private final List<TakenReading> readings = new ArrayList<>();
-    private final List<RodStep> steps = new ArrayList<>();
-    private final Map<Integer, Normal> stepChanges = new HashMap<>();
-    private @Nullable SetupEstimate beforeStep;
+    private final RodHistory rod;
     private Turns netTurns = Turns.NONE;
     private int movesMade;
     private OptionalLong offPitchSince = OptionalLong.empty();
@@ -70,7 +57,6 @@ public final class JobReplay {
     private @Nullable Instant last;
     private int stiffReports;
     private JobDefaults chosen;
-    private final Supports supports;
     private final Map<Station, Map<Integer, Look>> looks = new EnumMap<>(Station.class);
     private final Map<Integer, List<SlotFlaw>> slots = new TreeMap<>();
     private final List<Turns> screws;
@@ -85,8 +71,8 @@ public final class JobReplay {
     private JobReplay(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         this.spec = spec;
         this.chosen = defaults;
-        this.supports = spec.supports();
-        this.screws = new ArrayList<>(Collections.nCopies(supports.size(), Turns.NONE));
+        this.rod = new RodHistory(spec);
+        this.screws = new ArrayList<>(Collections.nCopies(spec.supports().size(), Turns.NONE));
         this.undone = undone(log);
         // what is said later about an earlier entry counts from the start
         for (LoggedEvent logged : log) {
@@ -150,25 +136,7 @@ public final class JobReplay {
                 pass(logged.at());
                 move(e.move());
             }
-            case JobEvent.BridgeScrewed e -> screwed(logged, e);
-            case JobEvent.SaddleReworked e -> reworked(logged, e);
-            case JobEvent.SlotsFiled e -> {
-                adjusting(logged);
-                for (JobEvent.Filing filing : e.slots()) {
-                    move(new Move.SlotFiled(filing.string(), filing.ordinaryStrokes()));
-                    touched(Station.NUT, List.of(filing.string()));
-                }
-            }
-            case JobEvent.NutReworked e -> reworked(logged, e);
-            case JobEvent.NeckShimmed e -> {
-                adjusting(logged);
-                NeckShim shim = new NeckShim(e.end(), e.thickness());
-                move(new Move.SaddleLifted(
-                        alike(),
-                        -shim.lift(e.bodyEdge(), e.heelEnd(), spec.line().saddle()),
-                        REWORK_SPREAD));
-                touched(Station.ACTION, everyString());
-            }
+            case JobEvent.Adjustment e -> adjust(logged, e);
             case JobEvent.SlotChecked e -> slots.put(e.string(), e.flaws());
             case JobEvent.GaugePatternRead e -> {
                 pass(logged.at());
@@ -224,15 +192,6 @@ public final class JobReplay {
             station.replaceAll((string, look) -> new Look(look.seq(), look.then(), look.touched(), 0));
     }
 
-    private List<Integer> everyString() {
-        return IntStream.rangeClosed(1, spec.strings()).boxed().toList();
-    }
-
-    /** The same for every string. */
-    private List<Double> alike() {
-        return Collections.nCopies(spec.strings(), 1.0);
-    }
-
     private Map<Integer, Look> looksAt(Station station) {
         return looks.computeIfAbsent(station, s -> new TreeMap<>());
     }
@@ -243,53 +202,26 @@ public final class JobReplay {
             looksAt(station).computeIfPresent(s, (n, look) -> new Look(look.seq(), look.then(), true, 0));
     }
 
-    private void screwed(LoggedEvent logged, JobEvent.BridgeScrewed e) {
+    private void adjust(LoggedEvent logged, JobEvent.Adjustment e) {
         adjusting(logged);
-        for (int j = 0; j < Math.min(e.screws().size(), supports.size()); j++) {
-            Turns turns = e.screws().get(j);
-            if (turns.isZero()) continue;
-            screws.set(j, screws.get(j).plus(turns));
-            travelled(turns.value() * estimate.screwPitch().mean());
-            List<Double> shares = supports.shares().get(j);
-            move(new Move.ScrewTurned(shares, turns.value()));
-            touched(
-                    Station.ACTION,
-                    everyString().stream().filter(s -> shares.get(s - 1) != 0).toList());
+        if (e instanceof JobEvent.BridgeScrewed turned) {
+            double pitch = estimate.screwPitch().mean();
+            travelled(turned.screws().stream().map(t -> t.value() * pitch).toList());
+            for (int j = 0; j < Math.min(turned.screws().size(), screws.size()); j++)
+                screws.set(j, screws.get(j).plus(turned.screws().get(j)));
         }
+        if (e instanceof JobEvent.SaddleReworked reworked) travelled(List.of(reworked.bass(), reworked.treble()));
+        if (e instanceof JobEvent.NutReworked nut) temporary |= nut.way().temporary();
+        e.moves(spec).forEach(this::move);
+        touched(e.station(), e.touches(spec));
     }
 
     /** The room above and below shrinks by the farthest that any support has gone since it was looked at. */
-    private void travelled(double change) {
+    private void travelled(List<Double> changes) {
         if (travel == null) return;
-        travel = new JobEvent.TravelRead(
-                Math.max(0, travel.down() + Math.min(change, 0)), Math.max(0, travel.up() - Math.max(change, 0)));
-    }
-
-    private void reworked(LoggedEvent logged, JobEvent.SaddleReworked e) {
-        adjusting(logged);
-        // a blank lies on two ends, whatever else carries the strings
-        Supports ends = Supports.of(BridgeKind.FIXED, spec.acrossBridge());
-        double[] changes = {e.bass(), e.treble()};
-        travelled(Math.abs(e.bass()) > Math.abs(e.treble()) ? e.bass() : e.treble());
-        for (int j = 0; j < changes.length; j++)
-            if (changes[j] != 0) move(new Move.SaddleLifted(ends.shares().get(j), changes[j], REWORK_SPREAD));
-        touched(Station.ACTION, everyString());
-    }
-
-    private void reworked(LoggedEvent logged, JobEvent.NutReworked e) {
-        adjusting(logged);
-        List<Double> shares = everyString().stream()
-                .map(s -> e.strings().contains(s) ? 1.0 : 0.0)
-                .toList();
-        move(new Move.SlotsLifted(
-                shares,
-                e.change(),
-                switch (e.way()) {
-                    case UNDERSIDE_SANDED, SHIMMED -> REWORK_SPREAD;
-                    case FILLED, RENEWED -> FILL_SPREAD;
-                }));
-        temporary |= e.way() == JobEvent.NutReworked.Way.FILLED || e.way() == JobEvent.NutReworked.Way.SHIMMED;
-        touched(Station.NUT, e.strings());
+        double down = Math.min(0, Collections.min(changes));
+        double up = Math.max(0, Collections.max(changes));
+        travel = new JobEvent.TravelRead(Math.max(0, travel.down() + down), Math.max(0, travel.up() - up));
     }
 
     private void across(JobEvent.GaugePatternRead e) {
@@ -319,29 +251,12 @@ public final class JobReplay {
         stiffReports = 0;
         if (e.free() || ranFree.contains(logged.seq())) return;
         Turns net = otherWay.contains(logged.seq()) ? e.net().negated() : e.net();
-        RodStep open = steps.isEmpty() ? null : steps.getLast();
-        if (open != null && open.change() == null) {
-            steps.removeLast();
-            steps.add(new RodStep(logged.seq(), open.net().plus(net), null));
-        } else {
-            beforeStep = estimate;
-            stepChanges.clear();
-            steps.add(new RodStep(logged.seq(), net, null));
-        }
-        move(new Move.RodTurned(net.value(), mayRunFree(net)));
+        rod.turned(logged.seq(), net, estimate);
+        move(new Move.RodTurned(net.value(), rod.mayRunFree(net)));
         netTurns = netTurns.plus(net);
-        touched(Station.RELIEF, everyString());
+        touched(Station.RELIEF, spec.everyString());
         int minutes = chosen.ways().settleMinutes();
         settledAt = minutes == 0 ? null : logged.at().plus(Duration.ofMinutes(minutes));
-    }
-
-    /** A double-action rod may be in its dead zone until it has answered in this direction. */
-    private boolean mayRunFree(Turns net) {
-        return spec.rod() == RodType.DOUBLE
-                && steps.stream()
-                        .filter(s -> s.net().sixteenths() * net.sixteenths() > 0)
-                        .map(RodStep::change)
-                        .noneMatch(change -> change != null && Math.abs(change.mean()) > 2 * change.sd());
     }
 
     private void read(LoggedEvent logged, JobEvent.ReadingTaken e) {
@@ -358,9 +273,9 @@ public final class JobReplay {
     }
 
     private double creep(JobEvent.ReadingTaken e) {
-        return e.method() instanceof GapMethod.Relief relief && !steps.isEmpty()
+        return e.method() instanceof GapMethod.Relief relief && !rod.steps().isEmpty()
                 ? CREEP
-                        * Math.abs(steps.getLast().net().value()
+                        * Math.abs(rod.steps().getLast().net().value()
                                 * estimate.rodResponse(e.string(), relief).mean())
                 : 0;
     }
@@ -397,7 +312,7 @@ public final class JobReplay {
 
     private void believe(TakenReading taken) {
         JobEvent.ReadingTaken e = taken.reading();
-        noteResponse(e, taken.evidence());
+        rod.answered(e, taken.evidence(), estimate.model().standard());
         // an earlier doubted reading of the same gap is answered by one that fits
         for (int i = 0; i < readings.size(); i++) {
             TakenReading other = readings.get(i);
@@ -426,40 +341,13 @@ public final class JobReplay {
                                 && r.reading().gap().equals(taken.reading().gap()));
     }
 
-    /** Compares a reading with what the same method would have read before the step. */
-    private void noteResponse(JobEvent.ReadingTaken e, Evidence evidence) {
-        if (steps.isEmpty() || beforeStep == null || !(e.method() instanceof GapMethod.Relief)) return;
-        Normal before = beforeStep.now(e.string(), e.method());
-        // a one-sided finding only measures a change that it contradicts
-        if (evidence instanceof Evidence.Below b && b.limit() >= before.mean()) return;
-        if (evidence instanceof Evidence.Above a && a.limit() <= before.mean()) return;
-        double value = switch (evidence) {
-            case Evidence.Point p -> p.value();
-            case Evidence.Below b -> b.limit();
-            case Evidence.Above a -> a.limit();
-        };
-        double toStandard = spec.line().form(estimate.model().standard()).curvature()
-                / spec.line().form(e.method()).curvature();
-        stepChanges.put(
-                e.string(),
-                new Normal(value - before.mean(), Math.hypot(before.sd(), evidence.sd())).times(toStandard));
-        double mean = stepChanges.values().stream()
-                .mapToDouble(Normal::mean)
-                .average()
-                .orElseThrow();
-        double variance =
-                stepChanges.values().stream().mapToDouble(n -> n.sd() * n.sd()).sum();
-        RodStep open = steps.removeLast();
-        steps.add(new RodStep(open.turn(), open.net(), new Normal(mean, Math.sqrt(variance) / stepChanges.size())));
-    }
-
     private JobState state() {
         return new JobState(
                 spec,
                 estimate,
                 beforeMoves,
                 List.copyOf(readings),
-                List.copyOf(steps),
+                rod.steps(),
                 netTurns,
                 offPitchSince,
                 settledAt,

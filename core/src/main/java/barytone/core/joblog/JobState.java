@@ -92,6 +92,12 @@ public record JobState(
         return Boolean.FALSE.equals(answers.get(topic));
     }
 
+    /** Whether a station was read again after the first move: what stands there is no longer just as found. */
+    public boolean workedAt(Station station) {
+        return readings.stream()
+                .anyMatch(r -> r.afterMoves() > 0 && Station.of(r.reading().method()) == station);
+    }
+
     /** The strings that are read at a station, lowest first. */
     public List<Integer> strings(Station station) {
         if (station == Station.RELIEF) return reliefStrings();

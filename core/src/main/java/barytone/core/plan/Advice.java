@@ -2,6 +2,8 @@ package barytone.core.plan;
 
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Normal;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.RodStep;
 import barytone.core.joblog.TakenReading;
 import barytone.core.quantity.Turns;
@@ -49,7 +51,22 @@ public sealed interface Advice {
 
         @Override
         public String topic() {
-            return reason == Reason.RECHECK ? "recheck" : "measure-" + station;
+            return switch (reason) {
+                case FIRST -> unread(station);
+                case STALE, SECOND_LOOK -> "again-" + station;
+                case FINER_TOOL, ONCE_MORE -> closer(station);
+                case RECHECK -> "recheck";
+            };
+        }
+
+        /** Declined: the station is not read, and so not worked at. */
+        static String unread(Station station) {
+            return "measure-" + station;
+        }
+
+        /** Declined: what was read is taken as it is. */
+        static String closer(Station station) {
+            return "closer-" + station;
         }
     }
 
@@ -76,6 +93,19 @@ public sealed interface Advice {
 
     /** Leave the neck alone until it has settled. */
     record Settle(Instant until) implements Advice, AtTheRod {}
+
+    /** Work on heights that can be ticked off as advised. */
+    sealed interface Adjusting extends Advice {
+        /** What is noted when it was done as advised. */
+        JobEvent.Adjustment event(InstrumentSpec spec);
+
+        @Override
+        default Station station() {
+            return this instanceof FileSlots || this instanceof LowerNut || this instanceof RaiseNut
+                    ? Station.NUT
+                    : Station.ACTION;
+        }
+    }
 
     /** Advice of the relief station. */
     sealed interface AtTheRod extends Advice {
@@ -177,7 +207,7 @@ public sealed interface Advice {
      * @param bite mm per stroke
      * @param learned whether the bite was measured on this nut
      */
-    record FileSlots(List<Slot> slots, Normal bite, boolean learned) implements Advice {
+    record FileSlots(List<Slot> slots, Normal bite, boolean learned) implements Adjusting {
         /**
          * One slot of a pass.
          *
@@ -203,8 +233,10 @@ public sealed interface Advice {
         }
 
         @Override
-        public Station station() {
-            return Station.NUT;
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return new JobEvent.SlotsFiled(slots.stream()
+                    .map(s -> new JobEvent.Filing(s.string(), s.strokes(), s.light()))
+                    .toList());
         }
 
         @Override
@@ -220,10 +252,10 @@ public sealed interface Advice {
      * @param governing the string with the smallest surplus
      * @param remains what is still too much in each slot afterwards, in mm of the judged method
      */
-    record LowerNut(double amount, int governing, Map<Integer, Double> remains) implements Advice {
+    record LowerNut(double amount, int governing, Map<Integer, Double> remains) implements Adjusting {
         @Override
-        public Station station() {
-            return Station.NUT;
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return new JobEvent.NutReworked(JobEvent.NutReworked.Way.UNDERSIDE_SANDED, spec.everyString(), -amount);
         }
 
         @Override
@@ -239,10 +271,12 @@ public sealed interface Advice {
      * @param amount at the slot, mm
      * @param shim under the whole nut rather than single slots filled
      */
-    record RaiseNut(List<Integer> low, double amount, boolean shim) implements Advice {
+    record RaiseNut(List<Integer> low, double amount, boolean shim) implements Adjusting {
         @Override
-        public Station station() {
-            return Station.NUT;
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return shim
+                    ? new JobEvent.NutReworked(JobEvent.NutReworked.Way.SHIMMED, spec.everyString(), amount)
+                    : new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, low, amount);
         }
 
         @Override
@@ -268,10 +302,10 @@ public sealed interface Advice {
             Normal perTurn,
             boolean learned,
             Map<Integer, Normal> expected)
-            implements Advice {
+            implements Adjusting {
         @Override
-        public Station station() {
-            return Station.ACTION;
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return new JobEvent.BridgeScrewed(screws);
         }
 
         @Override
@@ -288,15 +322,16 @@ public sealed interface Advice {
      * @param rough only brought near, before the nut
      * @param expected action after the move per string, in mm of the judged method
      */
-    record ReworkSaddle(double bass, double treble, boolean rough, Map<Integer, Normal> expected) implements Advice {
+    record ReworkSaddle(double bass, double treble, boolean rough, Map<Integer, Normal> expected) implements Adjusting {
         /** Whether the saddle must come up, by a shim or a new one. */
         public boolean raising() {
             return bass > 0 || treble > 0;
         }
 
         @Override
-        public Station station() {
-            return Station.ACTION;
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return new JobEvent.SaddleReworked(
+                    raising() ? JobEvent.SaddleReworked.Way.SHIMMED : JobEvent.SaddleReworked.Way.SANDED, bass, treble);
         }
 
         @Override
@@ -306,16 +341,39 @@ public sealed interface Advice {
     }
 
     /**
-     * The bridge cannot go where it should.
+     * The bridge cannot go where it should, and a wedge under the bolt-on neck makes room.
      *
      * @param lower whether it is too high and stands at its floor
      * @param shortBy how far the saddles would have to go beyond, mm
-     * @param shim the wedge under a bolt-on neck that makes room; null when the neck cannot be shimmed
+     * @param shim the wedge
+     * @param bodyEdge where the pocket begins, mm from the nut
+     * @param heelEnd where it ends, mm from the nut
      */
-    record BridgeLimit(
-            boolean lower, double shortBy, @Nullable NeckShim shim, double bodyEdge, double heelEnd) implements Advice {
+    record ShimNeck(boolean lower, double shortBy, NeckShim shim, double bodyEdge, double heelEnd)
+            implements Adjusting {
         /** A neck pocket as a rule, mm. */
         public static final double POCKET = 70;
+
+        @Override
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return new JobEvent.NeckShimmed(shim.end(), shim.thickness(), bodyEdge, heelEnd);
+        }
+
+        @Override
+        public String topic() {
+            return BridgeLimit.TOPIC;
+        }
+    }
+
+    /**
+     * The bridge cannot go where it should, and the neck cannot be shimmed: refer it, or go on as far as it goes.
+     *
+     * @param lower whether it is too high and stands at its floor
+     * @param shortBy how far the saddles would have to go beyond, mm
+     */
+    record BridgeLimit(boolean lower, double shortBy) implements Advice {
+        /** Declined: the bridge goes as far as it goes. */
+        static final String TOPIC = "bridge-limit";
 
         @Override
         public Station station() {
@@ -324,7 +382,7 @@ public sealed interface Advice {
 
         @Override
         public String topic() {
-            return "bridge-limit";
+            return TOPIC;
         }
     }
 

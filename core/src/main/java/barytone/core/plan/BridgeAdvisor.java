@@ -3,7 +3,6 @@ package barytone.core.plan;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.SupportSolver;
 import barytone.core.bridge.Supports;
-import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.NeckJoint;
@@ -41,8 +40,6 @@ public final class BridgeAdvisor {
     /** The least worth sanding or shimming, mm. */
     private static final double LEAST = 0.04;
 
-    private static final double SPREAD = 0.10;
-
     private final JobState job;
     private final SetupEstimate estimate;
     private final Supports supports;
@@ -54,9 +51,7 @@ public final class BridgeAdvisor {
         this.estimate = job.estimate();
         this.supports = job.spec().supports();
         this.rough = rough;
-        List<Judged> judged = new ArrayList<>();
-        for (int s = 1; s <= job.spec().strings(); s++) judged.add(Judged.of(job, Station.ACTION, s));
-        this.strings = judged;
+        this.strings = HeightLook.judged(job, Station.ACTION).reversed();
     }
 
     static Advice advise(JobState job, Toolkit tools) {
@@ -72,19 +67,12 @@ public final class BridgeAdvisor {
 
     /** Whether a saddle is so far from its target that open readings at the nut lie. */
     public static boolean far(JobState job) {
-        for (int s = 1; s <= job.spec().strings(); s++) {
-            Judged j = Judged.of(job, Station.ACTION, s);
-            if (j.read() && Math.abs(j.value().mean() - j.band().middle()) > FAR) return true;
-        }
-        return false;
+        return HeightLook.judged(job, Station.ACTION).stream().anyMatch(j -> j.read() && Math.abs(j.surplus()) > FAR);
     }
 
     private Advice advise() {
         boolean anyOut = strings.stream().anyMatch(HeightLook::out);
-        boolean worked = !job.screws().stream().allMatch(Turns::isZero)
-                || job.readings().stream()
-                        .anyMatch(r ->
-                                r.afterMoves() > 0 && Station.of(r.reading().method()) == Station.ACTION);
+        boolean worked = job.workedAt(Station.ACTION);
         if (!anyOut)
             return new Advice.Done(Station.ACTION, worked ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
         return move().orElse(new Advice.Done(Station.ACTION, Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
@@ -99,9 +87,7 @@ public final class BridgeAdvisor {
 
     /** What each string needs at the saddle, mm. */
     private List<Double> needs() {
-        return strings.stream()
-                .map(j -> (j.band().middle() - j.value().mean()) / j.leverage(estimate))
-                .toList();
+        return strings.stream().map(j -> -j.surplus() / j.leverage(estimate)).toList();
     }
 
     /** An individual saddle in its band is left alone; strings that share a support all count. */
@@ -119,7 +105,7 @@ public final class BridgeAdvisor {
 
     private Optional<Advice> limit(List<Double> wanted) {
         JobEvent.TravelRead travel = job.travel();
-        if (travel == null || job.declined("bridge-limit")) return Optional.empty();
+        if (travel == null || job.declined(Advice.BridgeLimit.TOPIC)) return Optional.empty();
         double lowest = Collections.min(wanted);
         double highest = Collections.max(wanted);
         boolean lower = lowest < -travel.down() - LEAST;
@@ -127,11 +113,11 @@ public final class BridgeAdvisor {
         double shortBy = lower ? -lowest - travel.down() : highest - travel.up();
         StringLine line = job.spec().line();
         double bodyEdge = line.scale().crown(job.spec().bodyJointFret());
-        NeckShim shim = job.spec().fittings().joint() == NeckJoint.BOLTED
-                ? NeckShim.of(bodyEdge, bodyEdge + Advice.BridgeLimit.POCKET, line.saddle(), lower ? shortBy : -shortBy)
-                : null;
-        return Optional.of(
-                new Advice.BridgeLimit(lower, shortBy, shim, bodyEdge, bodyEdge + Advice.BridgeLimit.POCKET));
+        if (job.spec().fittings().joint() != NeckJoint.BOLTED)
+            return Optional.of(new Advice.BridgeLimit(lower, shortBy));
+        double heelEnd = bodyEdge + Advice.ShimNeck.POCKET;
+        NeckShim shim = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? shortBy : -shortBy);
+        return Optional.of(new Advice.ShimNeck(lower, shortBy, shim, bodyEdge, heelEnd));
     }
 
     /** What remains of a wish when the screws have no more travel. */
@@ -152,7 +138,7 @@ public final class BridgeAdvisor {
         refine(turns, pitch.mean());
         List<Turns> screws = new ArrayList<>();
         for (int t : turns) screws.add(new Turns(t));
-        SetupEstimate after = after(estimate, supports, screws);
+        SetupEstimate after = estimate.after(new JobEvent.BridgeScrewed(screws).moves(job.spec()));
         if (screws.stream().allMatch(Turns::isZero) || !worthIt(after)) return Optional.empty();
         boolean known = job.spec().fittings().threadPitch() != 0 || pitch.sd() < 0.1 * pitch.mean();
         return Optional.of(new Advice.TurnScrews(
@@ -200,9 +186,7 @@ public final class BridgeAdvisor {
         for (int i = 0; i < strings.size(); i++) {
             Judged j = strings.get(i);
             if (!j.read()) continue;
-            double off = j.value().mean()
-                    + got.get(i) * j.leverage(estimate)
-                    - j.band().middle();
+            double off = j.surplus() + got.get(i) * j.leverage(estimate);
             // a steep penalty near the edges keeps every string inside before any is centred
             sum -= Math.pow(2 * off / j.band().width(), 4);
         }
@@ -249,22 +233,8 @@ public final class BridgeAdvisor {
     }
 
     private SetupEstimate sanded(double bass, double treble) {
-        SetupEstimate after = estimate;
-        double[] changes = {bass, treble};
-        for (int j = 0; j < changes.length; j++)
-            if (changes[j] != 0)
-                after = after.after(new Move.SaddleLifted(supports.shares().get(j), changes[j], SPREAD));
-        return after;
-    }
-
-    /** The expected setup after screws were turned. */
-    public static SetupEstimate after(SetupEstimate before, Supports supports, List<Turns> screws) {
-        SetupEstimate after = before;
-        for (int j = 0; j < screws.size(); j++)
-            if (!screws.get(j).isZero())
-                after = after.after(new Move.ScrewTurned(
-                        supports.shares().get(j), screws.get(j).value()));
-        return after;
+        return estimate.after(
+                new JobEvent.SaddleReworked(JobEvent.SaddleReworked.Way.SANDED, bass, treble).moves(job.spec()));
     }
 
     private Map<Integer, Normal> expected(SetupEstimate after) {

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
-/** Which heights of a station must be read before anything can be decided there: the unknown, the stale, the undecided; only those. */
+/** Which heights of a station must be read before anything can be decided there: the stale, the undecided; only those. */
 final class HeightLook {
     /** In band with this chance a height needs no second reading. */
     static final double SURE = 0.996;
@@ -32,12 +32,16 @@ final class HeightLook {
                 .toList();
     }
 
-    /** The reading to ask for, if any. */
+    /** Strings of a station that were never read on this job. */
+    static List<Integer> unread(JobState job, Station station) {
+        return job.strings(station).stream()
+                .filter(s -> job.look(station, s).isEmpty())
+                .toList();
+    }
+
+    /** The reading to ask for, if any; every string was read once. */
     static Optional<Advice> wanted(JobState job, Toolkit tools, Station station) {
-        if (job.declined("measure-" + station)) return Optional.empty();
         List<Judged> all = judged(job, station);
-        Optional<Advice> first = measure(all, station, j -> !j.read(), Advice.Measure.Reason.FIRST, null);
-        if (first.isPresent()) return first;
         Optional<Advice> stale = measure(
                 all,
                 station,
@@ -45,6 +49,7 @@ final class HeightLook {
                 Advice.Measure.Reason.STALE,
                 null);
         if (stale.isPresent()) return stale;
+        if (job.declined(Advice.Measure.closer(station))) return Optional.empty();
         // what is out is moved first, and what lies near an edge comes to the middle with it
         if (all.stream().anyMatch(j -> j.read() && j.outside() != 0)) return Optional.empty();
         return closer(job, tools, station, all);

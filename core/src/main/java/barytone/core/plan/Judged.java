@@ -44,13 +44,8 @@ public record Judged(
 
     /** Judges a string at a station as the job stands. */
     public static Judged of(JobState job, Station station, int string) {
-        return of(job, job.estimate(), station, string);
-    }
-
-    /** Judges a string at a station of an expected setup. */
-    public static Judged of(JobState job, SetupEstimate estimate, Station station, int string) {
         GapMethod method = method(job, station);
-        Normal value = estimate.now(string, method);
+        Normal value = job.estimate().now(string, method);
         Optional<Look> look = job.look(station, string);
         return new Judged(
                 station,

@@ -1,5 +1,6 @@
 package barytone.core.plan;
 
+import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobState;
 import barytone.core.reading.Toolkit;
 import java.time.Instant;
@@ -31,7 +32,7 @@ public final class NextMove {
 
     private Advice advise() {
         if (job.closed()) return new Advice.ClosedJob();
-        if (job.offPitchSince().isPresent()) return new Advice.Retune(lastStation());
+        if (job.offPitchSince().isPresent()) return new Advice.Retune(job.lastMoved());
         var doubted = job.doubted();
         if (doubted.isPresent()) return new Advice.MeasureAgain(doubted.get());
         if (job.spec().fittings().bridge().balanced()
@@ -45,7 +46,8 @@ public final class NextMove {
         }
         List<Advice.Done> results = new ArrayList<>();
         for (Station station : Station.values()) {
-            if (!job.agreed(station)) continue;
+            // what was not read is not worked at: the readings were declined
+            if (!job.agreed(station) || !HeightLook.unread(job, station).isEmpty()) continue;
             if (station == Station.NUT && job.chosen().order() == WorkOrder.SADDLE_ROUGH_FIRST) {
                 Optional<Advice> near = roughSaddle();
                 if (near.isPresent()) return near.get();
@@ -59,6 +61,16 @@ public final class NextMove {
         // with one station agreed on, its own verdict is the whole story
         if (results.size() == 1 && job.chosen().scope().size() == 1) return results.getFirst();
         return new Advice.Finished(List.copyOf(results), declined());
+    }
+
+    /** The setup as expected when an advice is followed; empty when it moves nothing. */
+    public static Optional<SetupEstimate> expected(JobState job, Advice advice) {
+        return switch (advice) {
+            case Advice.TurnRod turn -> Optional.of(RodAdvisor.after(job, turn.net()));
+            case Advice.Adjusting move ->
+                Optional.of(job.estimate().after(move.event(job.spec()).moves(job.spec())));
+            default -> Optional.empty();
+        };
     }
 
     /** The advice of one station alone, as if it were its turn. */
@@ -77,11 +89,9 @@ public final class NextMove {
     /** As found comes first, station by station, before anything is touched. */
     private Optional<Advice> asFound() {
         for (Station station : Station.values()) {
-            if (!job.agreed(station) || job.declined("measure-" + station)) continue;
-            List<Integer> unread = job.strings(station).stream()
-                    .filter(s -> job.look(station, s).isEmpty())
-                    .toList();
-            if (!unread.isEmpty()) return Optional.of(new Advice.Measure(station, unread, Advice.Measure.Reason.FIRST));
+            List<Integer> unread = HeightLook.unread(job, station);
+            if (!job.agreed(station) || unread.isEmpty() || job.declined(Advice.Measure.unread(station))) continue;
+            return Optional.of(new Advice.Measure(station, unread, Advice.Measure.Reason.FIRST));
         }
         return Optional.empty();
     }
@@ -121,9 +131,5 @@ public final class NextMove {
                 .map(Map.Entry::getKey)
                 .sorted()
                 .toList();
-    }
-
-    private Station lastStation() {
-        return job.lastMoved();
     }
 }

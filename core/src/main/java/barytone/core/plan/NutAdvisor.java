@@ -78,16 +78,12 @@ public final class NutAdvisor {
             boolean learned = bite.sd() < LEARNED * bite.mean();
             return new Advice.FileSlots(learned ? List.copyOf(filing) : List.of(filing.getFirst()), bite, learned);
         }
-        boolean worked = job.readings().stream().anyMatch(r -> r.afterMoves() > 0 && isNut(r.reading()));
+        boolean worked = job.workedAt(Station.NUT);
         return new Advice.Done(
                 Station.NUT,
                 left
                         ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
                         : worked ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
-    }
-
-    private static boolean isNut(JobEvent.ReadingTaken reading) {
-        return Station.of(reading.method()) == Station.NUT;
     }
 
     /** A change of the judged gap as a change of the slot. */
@@ -96,10 +92,8 @@ public final class NutAdvisor {
     }
 
     private Advice raise(List<Judged> low) {
-        double amount = low.stream()
-                .mapToDouble(j -> atSlot(j, j.band().middle() - j.value().mean()))
-                .max()
-                .orElse(0);
+        double amount =
+                low.stream().mapToDouble(j -> atSlot(j, -j.surplus())).max().orElse(0);
         List<Integer> strings = low.stream().map(Judged::string).toList();
         boolean shim = low.size() > MOST_FILLED;
         // raised a little past the wish, so that it can be filed to it: what is too low again would have to be raised
@@ -113,7 +107,7 @@ public final class NutAdvisor {
         int governing = 0;
         for (Judged j : slots) {
             if (!HeightLook.out(j) || j.surplus() < 0) return Optional.empty();
-            double surplus = atSlot(j, j.value().mean() - j.band().middle());
+            double surplus = atSlot(j, j.surplus());
             if (surplus < least) {
                 least = surplus;
                 governing = j.string();
@@ -122,8 +116,7 @@ public final class NutAdvisor {
         if (slots.isEmpty() || least < UNDERSIDE_FROM) return Optional.empty();
         double amount = least - LEFT_FOR_FILE;
         Map<Integer, Double> remains = new LinkedHashMap<>();
-        for (Judged j : slots)
-            remains.put(j.string(), j.value().mean() - j.band().middle() - amount * j.leverage(estimate));
+        for (Judged j : slots) remains.put(j.string(), j.surplus() - amount * j.leverage(estimate));
         return Optional.of(new Advice.LowerNut(amount, governing, remains));
     }
 

@@ -61,10 +61,6 @@ public final class RodAdvisor {
     }
 
     private Advice advise() {
-        List<Integer> unread = job.reliefStrings().stream()
-                .filter(s -> job.lastRelief(s).isEmpty())
-                .toList();
-        if (!unread.isEmpty()) return new Advice.Measure(Station.RELIEF, unread, Advice.Measure.Reason.FIRST);
         if (job.stiffReports() >= 2) return new Advice.Stop(Advice.Stop.Reason.STIFF, null);
         Optional<Advice> fault = fault();
         if (fault.isPresent()) return fault.get();
@@ -80,15 +76,15 @@ public final class RodAdvisor {
                 .map(s -> band(s).verdict(job.relief(s)))
                 .toList();
         if (verdicts.stream().allMatch(v -> v == Verdict.IN)) {
-            Advice settled = settled(doneReason());
-            return surely(settled);
+            return surely(settled(doneReason()));
         }
         boolean undecided = verdicts.stream().allMatch(v -> v == Verdict.IN || v == Verdict.CANNOT_TELL);
         if (undecided) {
             List<Integer> coarse = job.reliefStrings().stream()
                     .filter(s -> band(s).verdict(job.relief(s)) == Verdict.CANNOT_TELL && coarselyRead(s))
                     .toList();
-            if (!coarse.isEmpty()) return new Advice.Measure(Station.RELIEF, coarse, Advice.Measure.Reason.FINER_TOOL);
+            if (!coarse.isEmpty() && !job.declined(Advice.Measure.closer(Station.RELIEF)))
+                return new Advice.Measure(Station.RELIEF, coarse, Advice.Measure.Reason.FINER_TOOL);
         }
         if (job.spec().rod() == RodType.NONE) {
             return undecided
@@ -101,13 +97,18 @@ public final class RodAdvisor {
         // at the edge of a band a turn must be worth making
         if (undecided && chance(turn.expected()) < chance(current()) + 0.1)
             return surely(settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
+        return withinLimit(turn);
+    }
+
+    /** A turn that would go past the set limit is not made. */
+    private Advice withinLimit(Advice.TurnRod turn) {
         Turns straightening = job.reversed() ? turn.net().negated() : turn.net();
-        if (straightening.sixteenths() > 0
+        boolean past = straightening.sixteenths() > 0
                 && job.tighterThanFound()
                                 .plus(straightening)
                                 .compareTo(job.ways().limit())
-                        > 0) return new Advice.Stop(Advice.Stop.Reason.LIMIT, null);
-        return turn;
+                        > 0;
+        return past ? new Advice.Stop(Advice.Stop.Reason.LIMIT, null) : turn;
     }
 
     /** Near the edge of its band a side is looked at more closely, and turned if that betters the chance. */
@@ -119,10 +120,14 @@ public final class RodAdvisor {
                     return j.outside() == 0 && j.chance() < HeightLook.SURE && j.repeats() < HeightLook.REPEATS;
                 })
                 .toList();
-        if (!unsure.isEmpty()) return new Advice.Measure(Station.RELIEF, unsure, Advice.Measure.Reason.ONCE_MORE);
+        boolean takenAsItIs = job.declined(Advice.Measure.closer(Station.RELIEF));
+        if (!unsure.isEmpty() && !takenAsItIs)
+            return new Advice.Measure(Station.RELIEF, unsure, Advice.Measure.Reason.ONCE_MORE);
         if (job.spec().rod() == RodType.NONE || chance(current()) >= HeightLook.SURE) return done;
         Advice.TurnRod turn = turn();
-        return !turn.net().isZero() && chance(turn.expected()) > chance(current()) + 0.05 ? turn : done;
+        boolean better = !turn.net().isZero() && chance(turn.expected()) > chance(current()) + 0.05;
+        // in band already: for a little more certainty no limit is passed
+        return better && withinLimit(turn) == turn ? turn : done;
     }
 
     private Advice.Done.Reason doneReason() {

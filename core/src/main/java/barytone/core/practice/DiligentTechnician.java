@@ -1,6 +1,5 @@
 package barytone.core.practice;
 
-import barytone.core.bridge.NeckShim;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
@@ -8,14 +7,12 @@ import barytone.core.joblog.LoggedEvent;
 import barytone.core.plan.Advice;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
-import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Does exactly what the next move says, nothing else, until it says that the work is done. */
@@ -100,62 +97,14 @@ final class DiligentTechnician {
             }
             case Advice.FreePlay free ->
                 note(new JobEvent.RodRanFree(free.step().turn()), 5);
-            case Advice.Stop stop -> {
-                note(new JobEvent.Answered(stop.topic(), false), 5);
-            }
+            case Advice.Stop stop -> note(new JobEvent.Answered(stop.topic(), false), 5);
             case Advice.LevelVibrato ignored -> note(new JobEvent.Answered(Advice.LevelVibrato.TOPIC, true), 60);
-            case Advice.FileSlots file -> {
-                List<JobEvent.Filing> filings = file.slots().stream()
-                        .map(f -> new JobEvent.Filing(f.string(), f.strokes(), f.light()))
-                        .toList();
-                work.file(filings);
-                note(new JobEvent.SlotsFiled(filings), 60 + 30 * filings.size());
+            case Advice.Adjusting move -> {
+                JobEvent.Adjustment event = move.event(instrument.spec());
+                work.adjust(event, move instanceof Advice.TurnScrews turn && turn.raising());
+                note(event, 180);
             }
-            case Advice.LowerNut lower -> {
-                List<Integer> all = IntStream.rangeClosed(1, instrument.spec().strings())
-                        .boxed()
-                        .toList();
-                work.reworkNut(all, -lower.amount());
-                note(new JobEvent.NutReworked(JobEvent.NutReworked.Way.UNDERSIDE_SANDED, all, -lower.amount()), 300);
-            }
-            case Advice.RaiseNut raise -> {
-                List<Integer> strings = raise.shim()
-                        ? IntStream.rangeClosed(1, instrument.spec().strings())
-                                .boxed()
-                                .toList()
-                        : raise.low();
-                work.reworkNut(strings, raise.amount());
-                note(
-                        new JobEvent.NutReworked(
-                                raise.shim() ? JobEvent.NutReworked.Way.SHIMMED : JobEvent.NutReworked.Way.FILLED,
-                                strings,
-                                raise.amount()),
-                        300);
-            }
-            case Advice.TurnScrews turn -> {
-                List<Turns> screws = turn.screws();
-                work.screw(screws, turn.raising());
-                note(new JobEvent.BridgeScrewed(screws), 90);
-            }
-            case Advice.ReworkSaddle rework -> {
-                work.reworkSaddle(rework.bass(), rework.treble());
-                note(
-                        new JobEvent.SaddleReworked(
-                                rework.raising()
-                                        ? JobEvent.SaddleReworked.Way.SHIMMED
-                                        : JobEvent.SaddleReworked.Way.SANDED,
-                                rework.bass(),
-                                rework.treble()),
-                        400);
-            }
-            case Advice.BridgeLimit limit -> {
-                NeckShim shim = limit.shim();
-                if (shim == null) note(new JobEvent.Answered(limit.topic(), false), 5);
-                else
-                    note(
-                            new JobEvent.NeckShimmed(shim.end(), shim.thickness(), limit.bodyEdge(), limit.heelEnd()),
-                            900);
-            }
+            case Advice.BridgeLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
             case Advice.Done ignored -> throw new IllegalStateException("done is not a move");
             case Advice.Finished ignored -> throw new IllegalStateException("finished is not a move");
             case Advice.ClosedJob ignored -> throw new IllegalStateException("closed is not a move");

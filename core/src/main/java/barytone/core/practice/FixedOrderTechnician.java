@@ -104,10 +104,13 @@ final class FixedOrderTechnician {
             double slot =
                     (last(Station.NUT, s) - Judged.band(job, Station.NUT, s).middle()) / 0.65;
             if (off < 0) {
-                work.reworkNut(List.of(s), -slot);
+                work.adjust(new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, List.of(s), -slot), true);
             } else {
                 double bite = instrument.spec().fittings().nut().usualBite();
-                work.file(List.of(new JobEvent.Filing(s, Math.max(1, (int) (0.6 * slot / bite)), false)));
+                work.adjust(
+                        new JobEvent.SlotsFiled(
+                                List.of(new JobEvent.Filing(s, Math.max(1, (int) (0.6 * slot / bite)), false))),
+                        true);
             }
             return true;
         }
@@ -130,10 +133,13 @@ final class FixedOrderTechnician {
                     .map(w -> new Turns(2 * (int) Math.round(w / pitch() * 8)))
                     .toList();
             if (screws.stream().allMatch(Turns::isZero)) return false;
-            work.screw(screws, true);
+            work.adjust(new JobEvent.BridgeScrewed(screws), true);
         } else {
             if (wanted.stream().allMatch(w -> Math.abs(w) < 0.03)) return false;
-            work.reworkSaddle(wanted.getFirst(), wanted.getLast());
+            work.adjust(
+                    new JobEvent.SaddleReworked(
+                            JobEvent.SaddleReworked.Way.RENEWED, wanted.getFirst(), wanted.getLast()),
+                    true);
         }
         return true;
     }

@@ -1,6 +1,7 @@
 package barytone.core.practice;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
@@ -22,6 +23,7 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.time.Duration;
+import java.util.Collections;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
@@ -40,6 +42,7 @@ import java.util.random.RandomGenerator;
 final class VirtualInstrument {
     private static final double CREEP = 0.10;
     private static final double CREEP_MINUTES = 5;
+    private static final double REWORK = 1.0 / 12;
     private static final List<Double> THREADS = List.of(0.35, 0.45, 0.5, 0.635, 0.7, 0.794);
 
     private final RandomGenerator random;
@@ -226,30 +229,38 @@ final class VirtualInstrument {
         trebleCurvature += change;
     }
 
-    void screw(List<Turns> screws) {
-        List<Double> moved = screws.stream()
-                .map(t -> t.value() * threadPitch * (1 + 0.02 * random.nextGaussian()))
-                .toList();
-        lift(supports.atStrings(moved));
+    /** Answers to work at nut or bridge, never exactly as meant. */
+    void adjust(JobEvent.Adjustment event) {
+        switch (event) {
+            case JobEvent.BridgeScrewed e ->
+                lift(supports.atStrings(e.screws().stream()
+                        .map(t -> t.value() * threadPitch * give(0.02))
+                        .toList()));
+            case JobEvent.SaddleReworked e ->
+                lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge())
+                        .atStrings(List.of(e.bass() * give(REWORK), e.treble() * give(REWORK))));
+            case JobEvent.SlotsFiled e -> e.slots().forEach(this::file);
+            case JobEvent.NutReworked e -> {
+                double done = e.change() * give(REWORK);
+                for (int s : e.strings()) slots[s - 1] += done;
+            }
+            case JobEvent.NeckShimmed e -> {
+                double lower = new NeckShim(e.end(), e.thickness()).lift(e.bodyEdge(), e.heelEnd(), line.saddle());
+                lift(Collections.nCopies(saddles.length, -lower * give(REWORK)));
+            }
+        }
     }
 
-    void reworkSaddle(double bass, double treble) {
-        Supports ends = Supports.of(BridgeKind.FIXED, spec.acrossBridge());
-        lift(ends.atStrings(
-                List.of(bass * (1 + random.nextGaussian() / 12), treble * (1 + random.nextGaussian() / 12))));
+    /** What comes of an intended amount: about one. */
+    private double give(double spread) {
+        return 1 + spread * random.nextGaussian();
     }
 
     private void lift(List<Double> changes) {
         for (int i = 0; i < saddles.length; i++) saddles[i] += changes.get(i);
     }
 
-    void file(JobEvent.Filing filing) {
-        double pass = Math.max(0.2, 1 + 0.25 * random.nextGaussian());
-        slots[filing.string() - 1] -= filing.ordinaryStrokes() * bite * pass;
-    }
-
-    void reworkNut(List<Integer> strings, double change) {
-        double done = change * (1 + random.nextGaussian() / 12);
-        for (int s : strings) slots[s - 1] += done;
+    private void file(JobEvent.Filing filing) {
+        slots[filing.string() - 1] -= filing.ordinaryStrokes() * bite * Math.max(0.2, give(0.25));
     }
 }

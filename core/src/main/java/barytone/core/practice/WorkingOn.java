@@ -51,24 +51,22 @@ final class WorkingOn {
         return heard[0];
     }
 
-    void screw(List<Turns> screws, boolean slackened) {
-        if (!slackened && screws.stream().anyMatch(t -> t.sixteenths() > 0)) unsafe++;
-        move(Station.ACTION, () -> instrument.screw(screws));
-    }
-
-    void reworkSaddle(double bass, double treble) {
-        move(Station.ACTION, () -> instrument.reworkSaddle(bass, treble));
-    }
-
-    void file(List<JobEvent.Filing> filings) {
-        move(Station.NUT, () -> filings.forEach(instrument::file));
-        if (filings.stream().anyMatch(f -> instrument.slotHeight(f.string()) < 0)) unsafe++;
-    }
-
-    void reworkNut(List<Integer> strings, double change) {
+    /**
+     * Works at nut or bridge.
+     *
+     * @param slackened the strings that go up were slackened first; a saddle or nut never comes out at pitch
+     */
+    void adjust(JobEvent.Adjustment event, boolean slackened) {
+        boolean raisesAtPitch = event instanceof JobEvent.BridgeScrewed screws
+                && !slackened
+                && screws.screws().stream().anyMatch(t -> t.sixteenths() > 0);
+        if (raisesAtPitch) unsafe++;
         // raised past the wish on purpose, to be filed to it; the saddle is the station that must not be carried past
-        move(change > 0 ? Station.ACTION : Station.NUT, () -> instrument.reworkNut(strings, change));
-        if (strings.stream().anyMatch(s -> instrument.slotHeight(s) < 0)) unsafe++;
+        boolean overfilled = event instanceof JobEvent.NutReworked nut && nut.change() > 0;
+        move(overfilled ? Station.ACTION : event.station(), () -> instrument.adjust(event));
+        boolean belowFrets = event.station() == Station.NUT
+                && event.touches(instrument.spec()).stream().anyMatch(s -> instrument.slotHeight(s) < 0);
+        if (belowFrets) unsafe++;
     }
 
     void retune() {

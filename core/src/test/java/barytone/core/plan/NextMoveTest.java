@@ -28,6 +28,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -343,17 +344,39 @@ class NextMoveTest {
                 .nut(GOOD_NUT)
                 .action(raised(new double[] {0.6}, GOOD_ACTION))
                 .add(new JobEvent.TravelRead(0.3, 4));
-        Advice.BridgeLimit limit = (Advice.BridgeLimit) advice();
+        Advice.ShimNeck limit = (Advice.ShimNeck) advice();
         assertThat(limit.lower()).isTrue();
         assertThat(limit.shortBy()).isCloseTo(0.9, within(0.1));
-        NeckShim shim = limit.shim();
-        assertThat(shim).isNotNull().extracting(NeckShim::end).isEqualTo(NeckShim.End.HEEL);
+        assertThat(limit.shim().end()).isEqualTo(NeckShim.End.HEEL);
+        // the wedge makes just the room that was missing
+        add(limit.event(spec)).add(new JobEvent.Retuned());
+        for (int s = 6; s >= 1; s--)
+            reading(s, Station.ACTION, Tool.CALIPER, new Gap.Of(GOOD_ACTION[6 - s] + 0.6 - limit.shortBy() / 2));
+        Advice.TurnScrews rest = (Advice.TurnScrews) advice();
+        assertThat(rest.screws()).allSatisfy(t -> assertThat(t.value() * 0.5).isBetween(-0.4, 0.0));
+    }
+
+    @Test
+    void atTheFloorASetNeckIsReferredOrTheBridgeGoesAsFarAsItGoes() {
+        on(BridgeKind.INDIVIDUAL, NeckJoint.SET)
+                .relief(0.23, 0.20)
+                .nut(GOOD_NUT)
+                .action(raised(new double[] {0.6}, GOOD_ACTION))
+                .add(new JobEvent.TravelRead(0.3, 4));
+        assertThat(advice()).isInstanceOf(Advice.BridgeLimit.class);
         add(new JobEvent.Answered("bridge-limit", false));
         Advice.TurnScrews rest = (Advice.TurnScrews) advice();
         assertThat(rest.screws()).allSatisfy(t -> assertThat(t.value() * 0.5).isBetween(-0.4, 0.0));
-        on(BridgeKind.INDIVIDUAL, NeckJoint.SET);
-        log.removeLast();
-        assertThat(((Advice.BridgeLimit) advice()).shim()).isNull();
+    }
+
+    @Test
+    void travelShrinksByTheFarthestSaddleNotByTheSumOfAll() {
+        on(BridgeKind.INDIVIDUAL, NeckJoint.BOLTED).good().add(new JobEvent.TravelRead(2, 3));
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(-16))));
+        JobEvent.TravelRead left = Objects.requireNonNull(state().travel());
+        // one turn of half a millimetre, on each of six saddles
+        assertThat(left.down()).isCloseTo(1.5, within(1e-9));
+        assertThat(left.up()).isEqualTo(3);
     }
 
     @Test
@@ -388,6 +411,70 @@ class NextMoveTest {
                 .filter(t -> t.kind() != OwnedTool.Kind.CALIPER)
                 .toList());
         assertThat(((Advice.Measure) advice()).reason()).isEqualTo(Advice.Measure.Reason.ONCE_MORE);
+    }
+
+    @Test
+    void whatIsTakenAsItIsIsNotAskedForAgainButWhatAMoveLeftUncertainIs() {
+        relief(0.23, 0.20).nut(GOOD_NUT);
+        for (int s = 6; s >= 1; s--) reading(s, Station.ACTION, Tool.CARD, new Gap.Of(GOOD_ACTION[6 - s] + 0.07));
+        Advice.Measure closer = (Advice.Measure) advice();
+        add(new JobEvent.Answered(closer.topic(), false));
+        Advice.TurnScrews turn = (Advice.TurnScrews) advice();
+        add(turn.event(spec)).add(new JobEvent.Retuned());
+        // the last look at what was moved is not what was declined
+        assertThat(((Advice.Measure) advice()).reason())
+                .isIn(Advice.Measure.Reason.STALE, Advice.Measure.Reason.RECHECK);
+    }
+
+    @Test
+    void filingGoesNoFurtherOnWhatNobodyWantsToReadAgain() {
+        relief(0.23, 0.20).nut(raised(new double[] {0.10}, GOOD_NUT)).action(GOOD_ACTION);
+        Advice.Adjusting first = (Advice.Adjusting) advice();
+        assertThat(first.station()).isEqualTo(Station.NUT);
+        add(first.event(spec)).add(new JobEvent.Retuned());
+        Advice.Measure again = (Advice.Measure) advice();
+        assertThat(again.reason()).isEqualTo(Advice.Measure.Reason.STALE);
+        add(new JobEvent.Answered(again.topic(), false));
+        assertThat(advice()).isInstanceOf(Advice.Measure.class);
+        assertThat(advice().topic()).isNotEqualTo(again.topic());
+    }
+
+    @Test
+    void unreadStationsAreNotWorkedAtWhenTheirReadingsWereDeclined() {
+        relief(0.23, 0.20).add(new JobEvent.Answered("measure-NUT", false)).action(GOOD_ACTION);
+        Advice.Finished finished = (Advice.Finished) advice();
+        assertThat(finished.results()).extracting(Advice.Done::station).containsExactly(Station.RELIEF, Station.ACTION);
+        assertThat(finished.declined()).containsExactly("measure-NUT");
+    }
+
+    @Test
+    void forALittleMoreCertaintyTheRodIsNotTurnedPastItsLimit() {
+        // the upper edge of the band, the limit used up: in band it stays, and nothing is turned
+        add(new JobEvent.ScopeSet(List.of(Station.RELIEF)));
+        relief(0.60, 0.57);
+        for (int step = 0; step < 6; step++)
+            add(new JobEvent.RodTurned(Turns.EIGHTH, false, false)).add(new JobEvent.Retuned());
+        Band bass = Judged.band(state(), Station.RELIEF, 6);
+        Band treble = Judged.band(state(), Station.RELIEF, 1);
+        now = now.plusSeconds(1200);
+        for (int look = 0; look < 3; look++)
+            reading(6, Station.RELIEF, Tool.LEAF, new Gap.Of(bass.high() - 0.012 + 0.001 * look))
+                    .reading(1, Station.RELIEF, Tool.LEAF, new Gap.Of(treble.high() - 0.012 + 0.001 * look));
+        assertThat(state().tighterThanFound()).isEqualTo(new Turns(12));
+        assertThat(advice()).isInstanceOf(Advice.Done.class);
+    }
+
+    @Test
+    void whatIsExpectedOfAnAdviceIsWhatItsEntryWillGive() {
+        relief(0.23, 0.20).nut(GOOD_NUT).action(raised(new double[] {0.5}, GOOD_ACTION));
+        Advice.TurnScrews turn = (Advice.TurnScrews) advice();
+        double expected = NextMove.expected(state(), turn)
+                .orElseThrow()
+                .now(3, new GapMethod.Action(12))
+                .mean();
+        add(turn.event(spec));
+        assertThat(state().estimate().now(3, new GapMethod.Action(12)).mean()).isCloseTo(expected, within(1e-9));
+        assertThat(NextMove.expected(state(), advice())).isEmpty();
     }
 
     @Test

@@ -1,49 +1,46 @@
 package barytone.server.job;
 
-import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
-import barytone.core.estimate.SetupEstimate;
-import barytone.core.estimate.Verdict;
-import barytone.core.instrument.InstrumentSpec;
-import barytone.core.instrument.RodAccess;
-import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
-import barytone.core.joblog.RodStep;
 import barytone.core.plan.Advice;
-import barytone.core.plan.RodAdvisor;
+import barytone.core.plan.Judged;
+import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
-import barytone.core.quantity.Turns;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
 
 /** Says what to do next, why, what it changes and what to beware of. */
 final class AdviceWords {
-    private static final String KEY_CAUTION = "Wrench fully seated; small steps; never force it.";
-
     private final JobState state;
-    private final InstrumentSpec spec;
     private final LengthUnit unit;
     private final Toolkit tools;
     private final Words words;
-    private final HeightWords heights;
+    private final RodWords rod;
+    private final NutWords nut;
+    private final BridgeWords bridge;
+    private final Ripples ripples;
     private final Rules rules;
 
     AdviceWords(JobState state, LengthUnit unit, Bench bench) {
         this.state = state;
-        this.spec = state.spec();
         this.unit = unit;
         this.tools = bench.tools();
         this.words = new Words(state, unit);
-        this.heights = new HeightWords(state, unit, words);
+        this.rod = new RodWords(state, unit, words);
+        this.nut = new NutWords(state, unit, words);
+        this.bridge = new BridgeWords(state, unit);
+        this.ripples = new Ripples(state, unit);
         this.rules = new Rules(state, bench.schools());
     }
 
     JobView.AdviceView advice(Advice advice) {
         Said said = said(advice);
+        // where the steps say what to expect of their own strings, the ripple is about the others
+        boolean withOwn = said.steps().stream().allMatch(s -> s.expected().isEmpty());
         return new JobView.AdviceView(
                 said.kind(),
                 advice.station(),
@@ -52,7 +49,9 @@ final class AdviceWords {
                 rules.rule(advice),
                 rules.school(advice.station()),
                 said.caution(),
-                said.ripple(),
+                NextMove.expected(state, advice)
+                        .map(after -> ripples.of(after, advice.station(), withOwn))
+                        .orElse(List.of()),
                 said.turn(),
                 said.steps(),
                 said.strings(),
@@ -64,70 +63,35 @@ final class AdviceWords {
                 rules.decline(advice));
     }
 
-    /** What is said of an advice before rule and school are added. */
-    record Said(
-            String kind,
-            String headline,
-            List<String> why,
-            @Nullable String caution,
-            List<JobView.Ripple> ripple,
-            JobView.@Nullable TurnView turn,
-            List<Integer> strings,
-            @Nullable Long event,
-            List<JobView.StepView> steps,
-            @Nullable String follow) {
-        Said(
-                String kind,
-                String headline,
-                List<String> why,
-                @Nullable String caution,
-                List<JobView.Ripple> ripple,
-                JobView.@Nullable TurnView turn,
-                List<Integer> strings,
-                @Nullable Long event) {
-            this(kind, headline, why, caution, ripple, turn, strings, event, List.of(), null);
-        }
-
-        /** A move that is ticked off with a button. */
-        static Said move(
-                String headline,
-                List<String> why,
-                @Nullable String caution,
-                List<JobView.Ripple> ripple,
-                List<JobView.StepView> steps,
-                String follow) {
-            return new Said("move", headline, why, caution, ripple, null, List.of(), null, steps, follow);
-        }
-    }
-
     private Said said(Advice advice) {
         return switch (advice) {
             case Advice.Measure m -> measure(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.Retune r -> retune(r.station());
             case Advice.Settle ignored ->
-                plain(
+                Said.plain(
                         "settle",
                         "Leave the neck to settle",
                         List.of(
                                 "The readings are in the band, but the neck may still creep after the last turn.",
                                 "When the time is up, read both sides once more for the verdict."),
                         null);
-            case Advice.TurnRod t -> turn(t);
-            case Advice.WrongWay w -> wrongWay(w.step());
-            case Advice.FreePlay f -> freePlay(f.step());
-            case Advice.Stop s -> stop(s);
-            case Advice.Done d -> d.station() == Station.RELIEF ? done(d) : heights.done(d);
-            case Advice.LevelVibrato ignored -> heights.level();
-            case Advice.FileSlots f -> heights.file(f);
-            case Advice.LowerNut l -> heights.lower(l);
-            case Advice.RaiseNut r -> heights.raise(r);
-            case Advice.TurnScrews t -> heights.screws(t);
-            case Advice.ReworkSaddle r -> heights.saddle(r);
-            case Advice.BridgeLimit b -> heights.limit(b);
-            case Advice.Finished f -> heights.finished(f);
+            case Advice.TurnRod t -> rod.turn(t);
+            case Advice.WrongWay w -> rod.wrongWay(w.step());
+            case Advice.FreePlay f -> rod.freePlay(f.step());
+            case Advice.Stop s -> rod.stop(s);
+            case Advice.Done d -> d.station() == Station.RELIEF ? rod.done(d) : heightDone(d);
+            case Advice.LevelVibrato ignored -> bridge.level();
+            case Advice.FileSlots f -> nut.file(f);
+            case Advice.LowerNut l -> nut.lower(l);
+            case Advice.RaiseNut r -> nut.raise(r);
+            case Advice.TurnScrews t -> bridge.screws(t);
+            case Advice.ReworkSaddle r -> bridge.saddle(r);
+            case Advice.ShimNeck s -> bridge.shimNeck(s);
+            case Advice.BridgeLimit b -> bridge.limit(b);
+            case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
-                plain(
+                Said.plain(
                         "closed",
                         "Closed",
                         List.of("As found and as left are on record. Reopen the job to go on."),
@@ -181,7 +145,7 @@ final class AdviceWords {
             }
         };
         line.add(how);
-        return reading("measure", headline, line, m.strings());
+        return Said.reading("measure", headline, line, m.strings(), null);
     }
 
     private static String shortName(Tool tool) {
@@ -191,7 +155,7 @@ final class AdviceWords {
     private Said measureAgain(Advice.MeasureAgain m) {
         var taken = m.doubted();
         Normal expected = taken.expected();
-        return new Said(
+        return Said.reading(
                 "measure-again",
                 "Measure " + words.string(taken.reading().string()) + " again",
                 List.of(
@@ -201,15 +165,12 @@ final class AdviceWords {
                                 + words.mixUp(taken.reading(), taken.evidence())
                                 + "Check the held frets, the gauge fret, the unit, the pitch and the position.",
                         "A second reading that agrees settles it. Or keep it, or drop it."),
-                null,
-                List.of(),
-                null,
                 List.of(taken.reading().string()),
                 taken.seq());
     }
 
     private Said retune(Station after) {
-        return plain(
+        return Said.plain(
                 "retune",
                 "Retune, tuning up to pitch",
                 List.of(
@@ -222,253 +183,73 @@ final class AdviceWords {
                 null);
     }
 
-    private Said turn(Advice.TurnRod t) {
-        boolean tighter = (t.net().sixteenths() > 0) != state.reversed();
-        List<String> why = new ArrayList<>();
-        String per8 = unit.showWithUnit(Math.abs(t.perTurn().times(0.125).mean()));
-        why.add(
-                t.learned()
-                        ? "This rod has been giving " + per8 + " per 1/8 turn. " + expectedText(t)
-                        : "First turn on this rod: a usual one gives about " + per8
-                                + " per 1/8 turn. Turn, and see what it does.");
-        why.add(direction(t));
-        if (t.path().size() > 1 && !t.stiffTry())
-            why.add("It goes past and comes back tightening, so that nothing can creep.");
-        return new Said(
-                "turn",
-                headline(t, tighter),
-                why,
-                caution(t, tighter),
-                ripple(t),
-                new JobView.TurnView(
-                        state.reversed() ? -t.net().sixteenths() : t.net().sixteenths(),
-                        t.net().amount(),
-                        t.net().sixteenths() > 0,
-                        seenFrom(),
-                        t.path().size() > 1 && !t.stiffTry()),
-                List.of(),
-                null);
-    }
-
-    private String headline(Advice.TurnRod t, boolean tighter) {
-        if (t.stiffTry())
-            return "Ease the rod " + t.path().get(0).amount() + " looser, tighten "
-                    + t.path().get(1).amount() + ", then retune";
-        if (t.path().size() > 1)
-            return "Loosen the rod " + t.path().get(0).amount() + " turn, tighten back "
-                    + t.path().get(1).amount() + ", then retune";
-        return (tighter ? "Tighten" : "Loosen") + " the rod " + t.net().amount() + " turn, then retune";
-    }
-
-    private String standing() {
-        List<String> parts = new ArrayList<>();
-        for (int s : state.reliefStrings()) {
-            Band band = RodAdvisor.band(state, s);
-            if (band.verdict(state.relief(s)) != Verdict.IN)
-                parts.add("Relief under " + words.string(s) + " is "
-                        + unit.showWithUnit(state.relief(s).mean()) + ", target " + words.band(band) + ".");
-        }
-        return String.join(" ", parts);
-    }
-
-    private String expectedText(Advice.TurnRod t) {
-        int bass = spec.bassString();
-        Normal expected = t.expected().getOrDefault(bass, state.relief(bass));
-        Band band = RodAdvisor.band(state, bass);
-        String place = band.outside(expected.mean()) == 0 ? ", inside the band." : ".";
-        return "This one brings " + words.string(bass) + " to about " + unit.show(expected.mean()) + place;
-    }
-
-    private String seenFrom() {
-        return switch (spec.access()) {
-            case HEADSTOCK -> "seen from the headstock end";
-            case HEEL -> "seen from the heel end";
-            case SOUND_HOLE -> "seen from the sound hole";
-        };
-    }
-
-    /** The wrench's movement: from the headstock the top of a clockwise wrench goes to the bass side, from the body to the treble. */
-    private String direction(Advice.TurnRod t) {
-        boolean clockwise = t.net().sixteenths() > 0;
-        boolean fromHead = spec.access() == RodAccess.HEADSTOCK;
-        boolean towardsBass = (clockwise == fromHead) != spec.leftHanded();
-        String way = (clockwise ? "Clockwise" : "Anticlockwise") + ", " + seenFrom()
-                + ": the top of the wrench goes towards the " + (towardsBass ? "bass" : "treble") + " side.";
-        if (t.path().size() > 1)
-            way = "First " + (t.path().get(0).sixteenths() > 0 ? "clockwise" : "anticlockwise") + ", then back, "
-                    + seenFrom() + ".";
-        return state.reversed() ? way + " This rod straightens anticlockwise." : way;
-    }
-
-    private String caution(Advice.TurnRod t, boolean tighter) {
-        StringBuilder caution = new StringBuilder(KEY_CAUTION);
-        if (!state.netTurns().isZero())
-            caution.append(" Now ").append(words.netTurns()).append(".");
-        if (tighter)
-            caution.append(" Stop at ").append(state.ways().limit().amount()).append(" tighter than found.");
-        if (!t.learned()) caution.append(" If the nut turns freely at first, those turns do not count.");
-        if (spec.access() == RodAccess.HEEL)
-            caution.append(" If the neck must come off: strings slack first, and support it.");
-        if (Math.abs(t.remaining()) > 0.5)
-            caution.append(
-                    " A long way to go: help the neck gently by hand the way it should move, so that the rod does not do it all.");
-        return caution.toString();
-    }
-
-    private List<JobView.Ripple> ripple(Advice.TurnRod t) {
-        SetupEstimate after = RodAdvisor.after(state, t.net());
-        List<JobView.Ripple> ripple = new ArrayList<>();
-        for (int s : state.reliefStrings()) {
-            Normal now = state.relief(s);
-            Normal then = after.now(s, state.habit().method());
-            ripple.add(new JobView.Ripple(
-                    "Relief at " + state.habit().method().gaugeFret() + ", " + words.string(s),
-                    unit.show(now.mean()),
-                    unit.show(then.mean()) + " ± " + unit.show(then.sd()),
-                    unit.showChange(then.mean() - now.mean())));
-        }
-        ripple.addAll(heights.others(after, Station.RELIEF));
-        return ripple;
-    }
-
-    private Said wrongWay(RodStep step) {
-        return new Said(
-                "wrong-way",
-                "The relief moved the wrong way",
-                List.of(
-                        stepText(step) + ".",
-                        "Was the wrench turned the other way than noted? Or does this rod work the other way round? "
-                                + (spec.rod() == RodType.DOUBLE
-                                        ? "A double-action rod also does this past its free play. "
-                                        : "")
-                                + "Say which, and Barytone keeps count accordingly."),
-                KEY_CAUTION,
-                List.of(),
-                null,
-                List.of(),
-                step.turn());
-    }
-
-    private Said freePlay(RodStep step) {
-        return new Said(
-                "free-play",
-                "No response: free play in the middle of the rod",
-                List.of(
-                        stepText(step) + ".",
-                        "A double-action rod does nothing in the middle. It is no fault: mark the turn as free, and go on in 1/8 steps until it bites."),
-                KEY_CAUTION,
-                List.of(),
-                null,
-                List.of(),
-                step.turn());
-    }
-
-    private String stepText(RodStep step) {
-        Normal change = step.change();
-        boolean tighter = (step.net().sixteenths() > 0) != state.reversed();
-        return (tighter ? "Tightened " : "Loosened ") + step.net().amount() + ", and the relief changed by "
-                + (change == null ? "an unknown amount" : unit.showChange(change.mean()) + " " + unit.suffix());
-    }
-
-    private Said stop(Advice.Stop s) {
-        RodStep step = s.step();
-        return switch (s.reason()) {
-            case NO_ROD ->
-                plain(
-                        "stop",
-                        "No rod to turn: refer or accept",
-                        List.of(
-                                standing(),
-                                "This neck has no rod. What remains: other string tension, a board or fret job, or leave it. Note what the player wants."),
-                        null);
-            case STIFF ->
-                plain(
-                        "stop",
-                        "Stop: the rod is stiff",
-                        List.of(
-                                "It stayed stiff after easing. A forced rod breaks, and a broken rod is a neck repair.",
-                                "Put it back as found and refer it."),
-                        KEY_CAUTION);
-            case NO_RESPONSE ->
-                plain(
-                        "stop",
-                        "Stop: the rod turns without effect",
-                        List.of(
-                                step == null ? standing() : stepText(step) + ".",
-                                "A rod at its end, a stripped nut or a crack looks like this. Refer it."),
-                        KEY_CAUTION);
-            case SLACK ->
-                plain(
-                        "stop",
-                        "The rod is slack: loosening does no more",
-                        List.of(
-                                standing(),
-                                "The strings pull the neck no further. Heavier strings or time can; the rod cannot."),
-                        null);
-            case LIMIT ->
-                plain(
-                        "stop",
-                        "Stop: " + state.tighterThanFound().amount() + " turn tighter than found",
-                        List.of(
-                                standing(),
-                                "The limit for this job is "
-                                        + state.ways().limit().amount()
-                                        + " turn. Refer it, or raise the limit if you know this rod."),
-                        KEY_CAUTION);
-        };
-    }
-
-    private Said done(Advice.Done d) {
-        String nextDay = state.steps().stream()
-                                .mapToInt(s -> Math.abs(s.net().sixteenths()))
-                                .sum()
-                        > Turns.QUARTER.sixteenths()
-                ? "More than 1/4 turn was made: look again tomorrow."
-                : "";
+    /** The verdict of a station that stands alone. */
+    private Said heightDone(Advice.Done d) {
+        String name = d.station() == Station.NUT ? "The nut" : "The action";
         return switch (d.reason()) {
             case LEAVE_IT ->
-                plain(
-                        "done",
+                done(
                         "Leave it: nothing needs doing",
-                        List.of("Relief is in its band as found. Close the job; the readings stay on record."),
-                        null);
-            case IN_BAND ->
-                plain(
-                        "done",
-                        "Relief is in its band",
-                        lines(
-                                "Settled and read since the last turn. Close the job, or go on when the next stations need it.",
-                                nextDay),
-                        null);
+                        List.of(name + " is in its band as found. Close the job; the readings stay on record."));
+            case IN_BAND -> done(name + " is in its band", List.of("Read since the last move."));
             case AS_NEAR_AS_IT_GOES ->
-                plain(
-                        "done",
-                        "As near as the rod goes",
-                        lines(
-                                "The reading lies at the edge of the band, and a smaller step than 1/16 turn cannot be made.",
-                                nextDay),
-                        null);
-            case SIDES_DIFFER ->
-                plain(
-                        "done",
-                        "The sides differ: no turn helps both",
-                        lines(
-                                standing(),
-                                "The rod moves both sides alike. Widen the target, or note a twist for the player.",
-                                nextDay),
-                        null);
+                done(
+                        name + " is as near as it goes",
+                        List.of("No finer move would better it. " + standing(d.station())));
+            case SIDES_DIFFER -> done(name + " is as near as it goes", List.of(standing(d.station())));
         };
     }
 
-    private static List<String> lines(String... lines) {
-        return java.util.Arrays.stream(lines).filter(l -> !l.isEmpty()).toList();
+    private static Said done(String headline, List<String> why) {
+        return Said.plain("done", headline, why, null);
     }
 
-    private static Said plain(String kind, String headline, List<String> why, @Nullable String caution) {
-        return new Said(kind, headline, why, caution, List.of(), null, List.of(), null);
+    private Said finished(Advice.Finished f) {
+        List<String> why = new ArrayList<>();
+        boolean leave = f.results().stream().allMatch(r -> r.reason() == Advice.Done.Reason.LEAVE_IT)
+                && f.declined().isEmpty();
+        for (Advice.Done r : f.results())
+            why.add(r.station().label() + ": "
+                    + switch (r.reason()) {
+                        case LEAVE_IT -> "in its band as found.";
+                        case IN_BAND -> "in its band.";
+                        case AS_NEAR_AS_IT_GOES -> ("as near as it goes. " + standing(r.station())).strip();
+                        case SIDES_DIFFER -> "the sides differ, no turn helps both.";
+                    });
+        for (Station station : Station.values()) {
+            List<Integer> predicted = NextMove.recheck(state, station);
+            if (!predicted.isEmpty())
+                why.add("Predicted, not read since the last move: " + words.quantity(station) + " of "
+                        + words.strings(predicted) + ".");
+        }
+        if (!f.declined().isEmpty())
+            why.add("Left as it is, by choice: "
+                    + String.join(", ", f.declined().stream().map(Rules::topic).toList()) + ".");
+        if (state.temporary()) why.add("A temporary repair was made at the nut: note a date to look at it again.");
+        if (state.spec().fittings().bridge().balanced())
+            why.add("Take the block out of the vibrato and tune once more.");
+        why.add("Intonation changes with every height: check it next.");
+        if (leave) return done("Leave it: nothing needs doing", why);
+        return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }
 
-    private static Said reading(String kind, String headline, List<String> why, List<Integer> strings) {
-        return new Said(kind, headline, why, null, List.of(), null, strings, null);
+    /** That the work agreed on is done. */
+    private String agreed() {
+        List<String> stations =
+                state.chosen().scope().stream().sorted().map(words::quantity).toList();
+        String all = stations.size() == 1
+                ? stations.getFirst() + " is done"
+                : String.join(", ", stations.subList(0, stations.size() - 1)) + " and " + stations.getLast()
+                        + " are done";
+        return Words.sentence(all);
+    }
+
+    private String standing(Station station) {
+        String out = state.strings(station).stream()
+                .map(s -> Judged.of(state, station, s))
+                .filter(j -> j.read() && j.outside() != 0)
+                .map(j -> j.string() + " " + state.spec().stringName(j.string()) + " " + words.verdictText(j))
+                .collect(Collectors.joining(", "));
+        return out.isEmpty() ? "" : "Out by " + unit.suffix() + ": " + out + ".";
     }
 }

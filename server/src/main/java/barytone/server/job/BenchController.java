@@ -13,7 +13,9 @@ import barytone.core.quantity.LengthUnit;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
@@ -46,7 +48,7 @@ class BenchController {
      *
      * @param next what to do next
      * @param waitingUntil until when it waits by itself; null when it waits for the technician
-     * @param standing relief of both sides in words
+     * @param standing how every station agreed on stands, in words
      */
     record JobCard(
             long id,
@@ -133,17 +135,15 @@ class BenchController {
                 usual.fittings().strings().text());
     }
 
-    private static String sentence(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
-    }
-
     private JobCard card(JobLog.Opened opened, LengthUnit unit) {
         JobViewer viewer = desk.viewer(opened, unit);
         JobView view = viewer.view();
-        List<String> standing = view.relief().rows().stream()
-                .filter(r -> r.now() != null)
-                .map(r -> r.string() + " " + r.name() + " " + r.now() + " " + unit.suffix() + ", " + r.verdictText())
-                .toList();
+        boolean anyRead = !opened.state().looks().isEmpty();
+        String standing = view.stations().stream()
+                .filter(s -> !s.state().equals("left") && !s.state().equals("later"))
+                .sorted(Comparator.comparingInt(JobView.StationView::number))
+                .map(s -> s.label() + ": " + s.note())
+                .collect(Collectors.joining(". "));
         JobLog.Job job = opened.job();
         return new JobCard(
                 job.id(),
@@ -155,10 +155,7 @@ class BenchController {
                 viewer.headline(),
                 view.advice().kind(),
                 viewer.advice() instanceof Advice.Settle settle ? settle.until() : null,
-                standing.isEmpty()
-                        ? "nothing read yet"
-                        : "Relief " + String.join("; ", standing) + ". "
-                                + sentence(view.relief().method()),
+                anyRead ? standing + "." : "nothing read yet",
                 job.openedAt(),
                 opened.log().isEmpty() ? job.openedAt() : opened.log().getLast().at());
     }

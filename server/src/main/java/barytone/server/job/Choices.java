@@ -75,9 +75,12 @@ class Choices {
     String forNewJob(String instrument, String player, InstrumentSpec spec, Touch touch) {
         List<JobEvent> events = new ArrayList<>();
         Shop.Schools schools = shop.schools();
+        // a school that the shop has dropped since is nobody's wish any more
         String relief = school(instrument, player, "relief", spec)
+                .filter(code -> schools.relief().stream().anyMatch(s -> s.code().equals(code)))
                 .orElse(ReliefSchool.usualFor(spec).code());
         String nut = school(instrument, player, "nut", spec)
+                .filter(code -> schools.nut().stream().anyMatch(s -> s.code().equals(code)))
                 .orElse(NutSchool.USUAL.getFirst().code());
         String action = school(instrument, player, "action", spec)
                 .filter(code ->

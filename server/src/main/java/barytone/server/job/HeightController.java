@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.joblog.HeightHabit;
 import barytone.core.joblog.JobEvent;
@@ -25,7 +24,6 @@ import barytone.server.shop.Settings;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -65,55 +63,33 @@ class HeightController {
                 job -> done(job.state(), desk.viewer(job, LengthUnit.MM).advice()));
     }
 
-    /** What is advised shall not be done on this job. */
+    /** What is advised, or one step of it, shall not be done on this job. */
     @PostMapping("/declined")
     JobView declined(
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
+            @RequestBody JobRequests.Decline asked) {
         return desk.add(id, unit, asked, job -> {
-            Advice advice = desk.viewer(job, LengthUnit.MM).advice();
-            if (advice instanceof Advice.Finished
-                    || advice instanceof Advice.Done
-                    || advice instanceof Advice.ClosedJob
-                    || advice instanceof Advice.Retune
-                    || advice instanceof Advice.MeasureAgain)
-                throw new IllegalArgumentException("There is nothing here to leave out.");
-            return new JobEvent.Answered(advice.topic(), false);
+            JobViewer viewer = desk.viewer(job, LengthUnit.MM);
+            JobView.AdviceView advice = viewer.view().advice();
+            String topic = asked.topic();
+            if (topic == null) {
+                if (advice.decline() == null) throw new IllegalArgumentException("There is nothing here to leave out.");
+                return new JobEvent.Answered(viewer.advice().topic(), false);
+            }
+            if (advice.steps().stream().noneMatch(s -> topic.equals(s.leave())))
+                throw Allowed.broken("topic", topic, "a step of the next move that can be left out");
+            return new JobEvent.Answered(topic, false);
         });
     }
 
     private static JobEvent done(JobState state, Advice advice) {
-        List<Integer> all =
-                IntStream.rangeClosed(1, state.spec().strings()).boxed().toList();
         return switch (advice) {
             case Advice.TurnRod t -> new JobEvent.RodTurned(t.net(), t.path().size() > 1 && !t.stiffTry(), false);
             case Advice.Retune ignored -> new JobEvent.Retuned();
             case Advice.Settle ignored -> new JobEvent.SettlingSkipped();
             case Advice.LevelVibrato v -> new JobEvent.Answered(v.topic(), true);
-            case Advice.FileSlots f ->
-                new JobEvent.SlotsFiled(f.slots().stream()
-                        .map(s -> new JobEvent.Filing(s.string(), s.strokes(), s.light()))
-                        .toList());
-            case Advice.LowerNut l ->
-                new JobEvent.NutReworked(JobEvent.NutReworked.Way.UNDERSIDE_SANDED, all, -l.amount());
-            case Advice.RaiseNut r ->
-                r.shim()
-                        ? new JobEvent.NutReworked(JobEvent.NutReworked.Way.SHIMMED, all, r.amount())
-                        : new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, r.low(), r.amount());
-            case Advice.TurnScrews t -> new JobEvent.BridgeScrewed(t.screws());
-            case Advice.ReworkSaddle r ->
-                new JobEvent.SaddleReworked(
-                        r.raising() ? JobEvent.SaddleReworked.Way.SHIMMED : JobEvent.SaddleReworked.Way.SANDED,
-                        r.bass(),
-                        r.treble());
-            case Advice.BridgeLimit b -> {
-                NeckShim shim = b.shim();
-                if (shim == null)
-                    throw new IllegalArgumentException(
-                            "This neck cannot be shimmed: refer it, or leave the bridge as it is.");
-                yield new JobEvent.NeckShimmed(shim.end(), shim.thickness(), b.bodyEdge(), b.heelEnd());
-            }
+            case Advice.Adjusting move -> move.event(state.spec());
             default -> throw new IllegalArgumentException("The next move is not one that can be ticked off.");
         };
     }
@@ -200,7 +176,7 @@ class HeightController {
             StringLine line = job.state().spec().line();
             double edge = line.scale().crown(job.state().spec().bodyJointFret());
             double thickness = Allowed.number("thickness", mm(asked.thickness(), unit), 0.05, 3, "mm");
-            return new JobEvent.NeckShimmed(asked.end(), thickness, edge, edge + Advice.BridgeLimit.POCKET);
+            return new JobEvent.NeckShimmed(asked.end(), thickness, edge, edge + Advice.ShimNeck.POCKET);
         });
     }
 

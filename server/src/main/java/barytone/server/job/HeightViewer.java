@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.bridge.SaddleArc;
+import barytone.core.bridge.Supports;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
@@ -10,6 +11,7 @@ import barytone.core.neck.Allowed;
 import barytone.core.neck.BoardRadius;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Advice;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NutAdvisor;
 import barytone.core.plan.Station;
@@ -173,7 +175,7 @@ final class HeightViewer {
         }
         return new JobView.HeightTargetView(
                 rules.code(station),
-                HeightWords.sentence(rules.targetLabel(station)),
+                Words.sentence(rules.targetLabel(station)),
                 rules.targetReason(station),
                 bands,
                 station == Station.NUT ? nutSchools() : actionSchools(),
@@ -245,16 +247,10 @@ final class HeightViewer {
     /**
      * The bridge.
      *
-     * @param after the setup expected after the next move; null when none is proposed
+     * @param after the setup expected after the advice; null when it moves nothing
      */
-    JobView.BridgeView bridge(@Nullable SetupEstimate after, HeightWords heightWords) {
+    JobView.BridgeView bridge(Advice advice, @Nullable SetupEstimate after, BridgeWords bridgeWords) {
         var fittings = state.spec().fittings();
-        List<String> names = state.spec().supports().names();
-        List<JobView.ScrewView> screws = new ArrayList<>();
-        if (fittings.bridge().screwed())
-            for (int i = 0; i < names.size(); i++)
-                screws.add(
-                        new JobView.ScrewView(names.get(i), net(state.screws().get(i))));
         Normal pitch = state.estimate().screwPitch();
         String pitchText = !fittings.bridge().screwed()
                 ? ""
@@ -268,12 +264,12 @@ final class HeightViewer {
                 fittings.bridge(),
                 fittings.bridge().label(),
                 fittings.bridge().screwed(),
-                screws,
+                supports(advice),
                 pitchText,
                 travel == null
                         ? null
                         : unit.showWithUnit(travel.down()) + " down, " + unit.showWithUnit(travel.up()) + " up",
-                heightWords.angle(),
+                bridgeWords.angle(),
                 bench.tools().radiusGauges().stream().map(Allowed::plain).toList(),
                 pattern == null
                         ? null
@@ -283,6 +279,33 @@ final class HeightViewer {
                                         : "clear are " + words.strings(pattern.ringing())),
                 across(after),
                 arc());
+    }
+
+    private List<JobView.ScrewView> supports(Advice advice) {
+        Supports supports = state.spec().supports();
+        List<JobView.ScrewView> views = new ArrayList<>();
+        for (int i = 0; i < supports.size(); i++)
+            views.add(new JobView.ScrewView(
+                    supports.names().get(i),
+                    net(state.screws().get(i)),
+                    supports.places().get(i),
+                    move(advice, i)));
+        return views;
+    }
+
+    /** What an advice asks of a support, in words; null when nothing. */
+    private @Nullable String move(Advice advice, int support) {
+        return switch (advice) {
+            case Advice.TurnScrews t ->
+                t.screws().get(support).isZero()
+                        ? null
+                        : Words.turned(t.screws().get(support));
+            case Advice.ReworkSaddle r -> {
+                double change = support == 0 ? r.bass() : r.treble();
+                yield change == 0 ? null : unit.showWithUnit(Math.abs(change)) + (change < 0 ? " off" : " up");
+            }
+            default -> null;
+        };
     }
 
     private static String net(Turns turns) {

@@ -29,6 +29,9 @@ final class JobRequests {
     /** About an earlier event. */
     record About(long after, String key, long event) implements Stamped {}
 
+    /** Leaves out what is advised, or one step of it by its topic. */
+    record Decline(long after, String key, @Nullable String topic) implements Stamped {}
+
     /** Undo; without an event the newest that counts. */
     record Undo(long after, String key, @Nullable Long event) implements Stamped {}
 

@@ -116,7 +116,7 @@ record JobView(
     /**
      * A station of the job.
      *
-     * @param state now, done, waiting or stale
+     * @param state now, done, waiting, left (not agreed on) or later (not part of Barytone's work on this job yet)
      */
     record StationView(String key, int number, String label, String note, String state) {}
 
@@ -252,6 +252,7 @@ record JobView(
      * The bridge and the strings across it.
      *
      * @param screwed heights are set with screws
+     * @param screws the supports from bass to treble; the two sides of a fixed saddle
      * @param pitch thread pitch in words
      * @param angle what the neck angle means, line by line
      * @param radii of the under-string gauges at hand, as typed
@@ -270,8 +271,15 @@ record JobView(
             List<CrossView> across,
             String arc) {}
 
-    /** A support of the bridge with its turns since as found. */
-    record ScrewView(String name, String net) {}
+    /**
+     * A support of the bridge.
+     *
+     * @param net turns since as found
+     * @param z its place across the bridge, mm, treble positive
+     * @param move what the next move asks of it; null when nothing
+     */
+    record ScrewView(
+            String name, String net, double z, @Nullable String move) {}
 
     /**
      * A string across the bridge, in mm; y from the board's centre line at the saddle.
@@ -325,8 +333,16 @@ record JobView(
             @Nullable String follow,
             @Nullable String decline) {}
 
-    /** One line of a move: where, how much, and what to expect. */
-    record StepView(String where, String amount, String expected) {}
+    /**
+     * One line of a move: where, how much, and what to expect.
+     *
+     * @param leave the topic by which this line alone is left out; null when the move is one
+     */
+    record StepView(
+            String where,
+            String amount,
+            String expected,
+            @Nullable String leave) {}
 
     /**
      * A proposed turn.

@@ -1,11 +1,9 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Band;
-import barytone.core.estimate.Move;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
-import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
@@ -14,19 +12,16 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.plan.Advice;
-import barytone.core.plan.BridgeAdvisor;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodAdvisor;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Position;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -61,7 +56,7 @@ final class JobViewer {
         this.words = new Words(state, unit);
         this.adviceWords = new AdviceWords(state, unit, bench);
         this.heights = new HeightViewer(state, unit, words, bench);
-        this.after = expected();
+        this.after = NextMove.expected(state, advice).orElse(null);
     }
 
     JobView view() {
@@ -87,7 +82,7 @@ final class JobViewer {
                 heights.station(Station.NUT),
                 heights.station(Station.ACTION),
                 heights.nutBench(),
-                heights.bridge(after, new HeightWords(state, unit, words)),
+                heights.bridge(advice, after, new BridgeWords(state, unit)),
                 heights.order(),
                 adviceWords.advice(advice),
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
@@ -132,45 +127,6 @@ final class JobViewer {
                 spec.fittings().nut(),
                 Allowed.plain(spec.fittings().nutWidth()),
                 spec.fittings().strings().text());
-    }
-
-    /** The setup expected after the next move; null when the advice is no move. */
-    private @Nullable SetupEstimate expected() {
-        SetupEstimate now = state.estimate();
-        return switch (advice) {
-            case Advice.TurnRod turn -> RodAdvisor.after(state, turn.net());
-            case Advice.TurnScrews turn -> BridgeAdvisor.after(now, spec.supports(), turn.screws());
-            case Advice.ReworkSaddle r -> {
-                SetupEstimate then = now;
-                double[] changes = {r.bass(), r.treble()};
-                for (int j = 0; j < changes.length; j++)
-                    then = then.after(
-                            new Move.SaddleLifted(spec.supports().shares().get(j), changes[j], 0.1));
-                yield then;
-            }
-            case Advice.FileSlots f -> {
-                SetupEstimate then = now;
-                for (Advice.FileSlots.Slot s : f.slots())
-                    then = then.after(
-                            new Move.SlotFiled(s.string(), s.strokes() * (s.light() ? JobEvent.Filing.LIGHT : 1)));
-                yield then;
-            }
-            case Advice.LowerNut l -> now.after(new Move.SlotsLifted(alike(), -l.amount(), 0.1));
-            case Advice.RaiseNut r ->
-                now.after(new Move.SlotsLifted(
-                        r.shim()
-                                ? alike()
-                                : IntStream.rangeClosed(1, spec.strings())
-                                        .mapToObj(s -> r.low().contains(s) ? 1.0 : 0.0)
-                                        .toList(),
-                        r.amount(),
-                        0.3));
-            default -> null;
-        };
-    }
-
-    private List<Double> alike() {
-        return Collections.nCopies(spec.strings(), 1.0);
     }
 
     private boolean reliefRead(int string) {
@@ -278,9 +234,9 @@ final class JobViewer {
         stations.add(station(Station.NUT, 3));
         stations.add(station(Station.RELIEF, 2));
         stations.add(station(Station.ACTION, 4));
-        stations.add(new JobView.StationView("frets", 5, "Frets", "not on this job", "waiting"));
-        stations.add(new JobView.StationView("pickups", 7, "Pickups", "not on this job", "waiting"));
-        stations.add(new JobView.StationView("bridge", 6, "Bridge", "not on this job", "waiting"));
+        stations.add(new JobView.StationView("frets", 5, "Frets", "not on this job", "later"));
+        stations.add(new JobView.StationView("pickups", 7, "Pickups", "not on this job", "later"));
+        stations.add(new JobView.StationView("bridge", 6, "Bridge", "not on this job", "later"));
         return stations;
     }
 
@@ -387,7 +343,7 @@ final class JobViewer {
         Rules rules = new Rules(state, bench.schools());
         return new JobView.TargetView(
                 state.target().school(),
-                HeightWords.sentence(rules.targetLabel(Station.RELIEF)),
+                Words.sentence(rules.targetLabel(Station.RELIEF)),
                 rules.targetReason(Station.RELIEF),
                 unit.show(inHabit.bass().low()),
                 unit.show(inHabit.bass().high()),

@@ -13,6 +13,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The answer to “why?”: the rule that an advice follows, and the school. */
 final class Rules {
+    private static final String AT_ITS_END =
+            "A saddle at its floor or ceiling asks for the neck angle before any filing.";
+
     private final JobState state;
     private final Shop.Schools schools;
 
@@ -59,8 +62,8 @@ final class Rules {
                 r.rough()
                         ? order()
                         : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
-            case Advice.BridgeLimit ignored ->
-                "A saddle at its floor or ceiling asks for the neck angle before any filing.";
+            case Advice.ShimNeck ignored -> AT_ITS_END;
+            case Advice.BridgeLimit ignored -> AT_ITS_END;
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->
                 "Done when every station agreed on is in its band, or as near as it goes, and was looked at since the last move.";
@@ -143,19 +146,43 @@ final class Rules {
         };
     }
 
+    /** What a topic that was declined is about, in words. */
+    static String topic(String topic) {
+        return switch (topic) {
+            case "relief" -> "relief";
+            case "file" -> "nut slots too high";
+            case "nut-low" -> "nut slots too low";
+            case "nut-underside" -> "the nut's underside";
+            case "action" -> "action";
+            case "rough-action" -> "a rough setting of the saddle";
+            case "bridge-limit" -> "the bridge's travel";
+            case "recheck" -> "the last look";
+            case "vibrato-level" -> "levelling the vibrato";
+            default ->
+                topic.startsWith("closer-") || topic.startsWith("again-")
+                        ? "another look at the "
+                                + topic.substring(topic.indexOf('-') + 1).toLowerCase(Locale.ROOT)
+                        : topic.startsWith("measure-")
+                                ? "readings of the " + topic.substring(8).toLowerCase(Locale.ROOT)
+                                : topic.startsWith("file-") ? "slot " + topic.substring(5) : topic;
+        };
+    }
+
     /** What the button says that leaves an advice out; null when it cannot be left out. */
     @Nullable
     String decline(Advice advice) {
         return switch (advice) {
-            case Advice.Measure m ->
-                switch (m.reason()) {
-                    case FIRST, STALE, FINER_TOOL, ONCE_MORE ->
-                        m.station() == Station.RELIEF && !state.agreed(Station.NUT) && !state.agreed(Station.ACTION)
-                                ? null
-                                : "Leave the " + m.station().label().toLowerCase(Locale.ROOT) + " readings";
+            case Advice.Measure m -> {
+                String what = m.station().label().toLowerCase(Locale.ROOT);
+                boolean alone = state.chosen().scope().size() == 1;
+                yield switch (m.reason()) {
+                    // with one station agreed on, leaving it unread would leave nothing
+                    case FIRST, STALE -> alone ? null : "Leave the " + what;
+                    case FINER_TOOL, ONCE_MORE -> "Take it as it is";
                     case SECOND_LOOK -> null;
                     case RECHECK -> "Hand over without it";
                 };
+            }
             case Advice.TurnRod ignored -> "Leave the relief";
             case Advice.Stop ignored -> "Leave the relief and go on";
             case Advice.LevelVibrato ignored -> "Measure it floating";
@@ -164,6 +191,7 @@ final class Rules {
             case Advice.RaiseNut ignored -> "Leave them low";
             case Advice.TurnScrews ignored -> "Leave the heights";
             case Advice.ReworkSaddle ignored -> "Leave the saddle";
+            case Advice.ShimNeck ignored -> "Go on as far as it goes";
             case Advice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;
         };

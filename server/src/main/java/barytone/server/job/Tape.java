@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Move;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
@@ -106,8 +105,7 @@ final class Tape {
             case JobEvent.NutReworked e ->
                 "Nut " + nutWay(e.way()) + ", " + words.strings(e.strings()) + ": " + change(e.change());
             case JobEvent.NeckShimmed e ->
-                "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the "
-                        + (e.end() == NeckShim.End.HEEL ? "heel end" : "body edge");
+                "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
             case JobEvent.SlotChecked e ->
                 "Slot " + e.string() + ": "
                         + (e.flaws().isEmpty()
@@ -134,7 +132,7 @@ final class Tape {
                 "Agreed: "
                         + String.join(
                                 ", ", e.stations().stream().map(Station::label).toList());
-            case JobEvent.Answered e -> (e.done() ? "Done: " : "Left as it is: ") + HeightWords.topic(e.topic());
+            case JobEvent.Answered e -> (e.done() ? "Done: " : "Left as it is: ") + Rules.topic(e.topic());
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";
             case JobEvent.Undone ignored -> "Undone";
@@ -175,7 +173,7 @@ final class Tape {
             if (!turns.isZero())
                 turned.add(names.get(i) + " " + turns.amount() + (turns.sixteenths() > 0 ? " up" : " down"));
         }
-        return HeightWords.sentence(String.join(", ", turned));
+        return Words.sentence(String.join(", ", turned));
     }
 
     private String moved(Move move) {

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Verdict;
 import barytone.core.instrument.InstrumentSpec;
@@ -29,6 +30,22 @@ final class Words {
         this.state = state;
         this.spec = state.spec();
         this.unit = unit;
+    }
+
+    /** A text with a capital at its start. */
+    static String sentence(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** An amount of turning of a height screw. */
+    static String turned(Turns turns) {
+        return turns.amount() + " turn" + (turns.abs().sixteenths() > 16 ? "s" : "")
+                + (turns.sixteenths() > 0 ? " up" : " down");
+    }
+
+    /** Which end of a neck shim is thick. */
+    static String thickEnd(NeckShim.End end) {
+        return end == NeckShim.End.HEEL ? "heel end" : "body edge";
     }
 
     static String lower(Enum<?> value) {

@@ -151,8 +151,8 @@ class AdviceWordsTest {
         assertThat(ripple)
                 .extracting(JobView.Ripple::label)
                 .containsExactly(
-                        "Relief at 8, string 6 E",
-                        "Relief at 8, string 1 e",
+                        "Relief at 8, 6 E",
+                        "Relief at 8, 1 e",
                         "Nut, pressed at 3, 6 E",
                         "Nut, pressed at 3, 1 e",
                         "Action at 12, 6 E",

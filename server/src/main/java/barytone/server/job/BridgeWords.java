@@ -1,0 +1,212 @@
+package barytone.server.job;
+
+import barytone.core.bridge.NeckShim;
+import barytone.core.bridge.Supports;
+import barytone.core.estimate.Normal;
+import barytone.core.joblog.JobState;
+import barytone.core.plan.Advice;
+import barytone.core.plan.Judged;
+import barytone.core.plan.Station;
+import barytone.core.quantity.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Says what to do at the bridge. */
+final class BridgeWords {
+    private static final String SLACK_CAUTION =
+            "Slacken the strings that go up before you raise them: one raised at pitch can snap. Glasses on. Metric and inch keys look alike and round out screws.";
+
+    private final JobState state;
+    private final LengthUnit unit;
+
+    BridgeWords(JobState state, LengthUnit unit) {
+        this.state = state;
+        this.unit = unit;
+    }
+
+    Said level() {
+        return Said.move(
+                "Bring the vibrato level at pitch, then block it",
+                List.of(
+                        "It hangs between strings and springs: every string that is changed moves all the others.",
+                        "Blocked, the heights hold still while they are read. Take the block out before hand-over and tune once more."),
+                "Springs and strings pull hard: slacken before you touch the claw.",
+                List.of(),
+                "Level and blocked");
+    }
+
+    Said screws(Advice.TurnScrews t) {
+        Supports supports = state.spec().supports();
+        boolean individual = switch (state.spec().fittings().bridge().mechanism()) {
+            case SADDLES -> true;
+            case POSTS, BARRELS, BLANK -> false;
+        };
+        List<JobView.StepView> steps = new ArrayList<>();
+        for (int i = 0; i < t.screws().size(); i++) {
+            if (t.screws().get(i).isZero()) continue;
+            // one saddle carries one string: say what to expect of it
+            int string = state.spec().strings() - i;
+            Normal expected = individual ? t.expected().get(string) : null;
+            steps.add(new JobView.StepView(
+                    individual
+                            ? string + " " + state.spec().stringName(string)
+                            : Words.sentence(supports.names().get(i)),
+                    Words.turned(t.screws().get(i)),
+                    expected == null ? "" : unit.show(expected.mean()),
+                    null));
+        }
+        List<String> why = new ArrayList<>();
+        why.add(
+                t.learned()
+                        ? "These screws give " + unit.showWithUnit(t.perTurn().mean()) + " at the saddle per turn."
+                        : "The thread pitch is not known yet: about "
+                                + unit.showWithUnit(t.perTurn().mean())
+                                + " per turn is usual. The next readings will tell.");
+        if (individual) why.add("Both screws of a saddle alike, so that it stays level.");
+        else why.add(residuals(t));
+        if (t.rough()) why.add("Roughly is enough here: it is set finely when the nut is right.");
+        return Said.move(
+                headline(t, steps),
+                why,
+                t.raising()
+                        ? SLACK_CAUTION
+                        : "Metric and inch keys look alike and round out screws: the right key, fully seated.",
+                steps,
+                "Turned");
+    }
+
+    private String headline(Advice.TurnScrews t, List<JobView.StepView> steps) {
+        String rough = t.rough() ? "Roughly first: " : "";
+        if (steps.size() == 1)
+            return rough + steps.getFirst().where() + ": " + steps.getFirst().amount();
+        boolean up = t.screws().stream().anyMatch(s -> s.sixteenths() > 0);
+        boolean down = t.screws().stream().anyMatch(s -> s.sixteenths() < 0);
+        return rough + (up && down ? "Set" : up ? "Raise" : "Lower") + " " + steps.size() + " "
+                + switch (state.spec().fittings().bridge().mechanism()) {
+                    case SADDLES -> "saddles";
+                    case POSTS -> "posts";
+                    case BARRELS -> "barrel screws";
+                    case BLANK -> "sides";
+                };
+    }
+
+    /** How far strings that share a support end from the middle of their bands. */
+    private String residuals(Advice.TurnScrews t) {
+        String off = t.expected().entrySet().stream()
+                .filter(e -> Math.abs(e.getValue().mean() - band(e.getKey())) > 0.02)
+                .map(e -> e.getKey() + " " + state.spec().stringName(e.getKey()) + " "
+                        + unit.showChange(e.getValue().mean() - band(e.getKey())))
+                .collect(Collectors.joining(", "));
+        return off.isEmpty()
+                ? "The strings share the supports, and all come to the middle of their bands."
+                : "The strings share the supports. Off the middle of their bands remain, in " + unit.suffix() + ": "
+                        + off + ".";
+    }
+
+    private double band(int string) {
+        return Judged.band(state, Station.ACTION, string).middle();
+    }
+
+    Said saddle(Advice.ReworkSaddle r) {
+        List<JobView.StepView> steps = new ArrayList<>();
+        int bass = state.spec().bassString();
+        steps.add(side("Bass side, under " + bass + " " + state.spec().stringName(bass), r.bass()));
+        steps.add(side("Treble side, under 1 " + state.spec().stringName(1), r.treble()));
+        String rough = r.rough() ? "Roughly first: " : "";
+        List<String> why = new ArrayList<>();
+        if (r.raising()) {
+            why.add(
+                    "The saddle is too low. A veneer shim of the saddle's size, or a new saddle; a shim wants full contact.");
+        } else {
+            why.add(
+                    "Off the underside, so that the top keeps its arc. Mark the line from a stack of leaves laid on the flat, and sand to it.");
+            why.add("Snug in the slot; over an under-saddle pickup the underside must be perfectly flat.");
+        }
+        why.add("Look afterwards: enough saddle must stand proud for the break angle, and enough stay in the slot.");
+        return Said.move(
+                rough
+                        + (r.raising()
+                                ? "Raise the saddle: bass " + amount(r.bass()) + ", treble " + amount(r.treble())
+                                : "Sand the saddle's underside: bass " + amount(r.bass()) + ", treble "
+                                        + amount(r.treble())),
+                why,
+                "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
+                steps,
+                r.raising() ? "Raised and back" : "Sanded and back");
+    }
+
+    private String amount(double mm) {
+        return mm == 0 ? "nothing" : unit.showWithUnit(Math.abs(mm));
+    }
+
+    private JobView.StepView side(String where, double mm) {
+        return new JobView.StepView(
+                where, mm == 0 ? "nothing" : unit.showWithUnit(Math.abs(mm)) + (mm < 0 ? " off" : " up"), "", null);
+    }
+
+    /** What the neck angle means for the bridge, line by line. */
+    List<String> angle() {
+        var read = state.neckAngle();
+        if (read == null) return List.of();
+        List<String> lines = new ArrayList<>();
+        int middle = (state.spec().strings() + 1) / 2;
+        Judged j = Judged.of(state, Station.ACTION, middle);
+        double wanted = state.estimate().saddleHeight(middle).mean()
+                + (j.band().middle() - j.value().mean()) / j.leverage(state.estimate());
+        double proud = read.above() + wanted;
+        lines.add("The straightedge stands " + unit.showWithUnit(read.above())
+                + (read.above() >= 0 ? " above" : " (below)")
+                + " the top of the bridge. With the action at its target the strings stand "
+                + unit.showWithUnit(proud) + " above it.");
+        if (state.spec().fittings().bridge().screwed()) {
+            if (proud < 3)
+                lines.add("That is little room for saddles: a wedge thick at the heel end lets them sit higher.");
+            else if (proud > 16)
+                lines.add("The saddles stand far from the body: a wedge thick at the body edge lets them sit lower.");
+            else lines.add("That leaves room for the saddles both ways.");
+        } else if (proud < 2) {
+            lines.add(
+                    "Too little saddle would stand proud for a break angle: the neck angle is the fault, refer for a reset.");
+        } else if (proud > 6) {
+            lines.add(
+                    "The saddle would stand very proud and may lean: look at the neck angle before a taller saddle is made.");
+        } else {
+            lines.add("Enough saddle stands proud, and not too much.");
+        }
+        return lines;
+    }
+
+    Said shimNeck(Advice.ShimNeck s) {
+        NeckShim shim = s.shim();
+        return Said.move(
+                "The bridge is at its " + end(s.lower()) + ": shim the neck",
+                List.of(
+                        beyond(s.lower(), s.shortBy()),
+                        "A wedge thick at the " + Words.thickEnd(shim.end()) + " " + unit.showWithUnit(shim.thickness())
+                                + ", running out to nothing over " + unit.showWithUnit(s.heelEnd() - s.bodyEdge())
+                                + ", makes the room. Shorter or longer screws are the other way."),
+                "Neck off: strings slack, support the neck, mind the wires.",
+                List.of(),
+                "Shimmed " + unit.showWithUnit(shim.thickness()));
+    }
+
+    Said limit(Advice.BridgeLimit b) {
+        return Said.plain(
+                "stop",
+                "The bridge is at its " + end(b.lower()) + ": refer it, or go on as far as it goes",
+                List.of(
+                        beyond(b.lower(), b.shortBy()),
+                        "This neck is not bolted on: a neck reset is another job. Shorter or longer screws, or a lower or higher saddle, may do."),
+                null);
+    }
+
+    private static String end(boolean lower) {
+        return lower ? "floor" : "ceiling";
+    }
+
+    private String beyond(boolean lower, double shortBy) {
+        return "The saddles would have to go " + unit.showWithUnit(shortBy) + (lower ? " lower" : " higher")
+                + " than they can. Lay a straightedge on the frets: where its end meets the bridge tells the neck angle.";
+    }
+}

@@ -1,0 +1,61 @@
+package barytone.server.job;
+
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.Station;
+import barytone.core.quantity.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a move changes besides what it is made for, and by how much. */
+final class Ripples {
+    /** A change smaller than this is no ripple, mm. */
+    private static final double STILL = 0.004;
+
+    private final JobState state;
+    private final LengthUnit unit;
+
+    Ripples(JobState state, LengthUnit unit) {
+        this.state = state;
+        this.unit = unit;
+    }
+
+    /**
+     * The heights that a move changes.
+     *
+     * @param after the setup as expected after it
+     * @param withOwn the strings of its own station too, each one; the other stations always show the lowest and the highest string
+     */
+    List<JobView.Ripple> of(SetupEstimate after, Station own, boolean withOwn) {
+        List<JobView.Ripple> ripple = new ArrayList<>();
+        if (withOwn) for (int s : state.strings(own)) add(ripple, after, own, s);
+        for (Station station : Station.values())
+            if (station != own) for (int s : List.of(state.spec().bassString(), 1)) add(ripple, after, station, s);
+        return ripple;
+    }
+
+    private void add(List<JobView.Ripple> ripple, SetupEstimate after, Station station, int string) {
+        GapMethod method = state.method(station);
+        Normal now = state.estimate().now(string, method);
+        Normal then = after.now(string, method);
+        if (Math.abs(then.mean() - now.mean()) < STILL) return;
+        boolean read = state.look(station, string).isPresent();
+        ripple.add(new JobView.Ripple(
+                label(method) + ", " + string + " " + state.spec().stringName(string),
+                read ? unit.show(now.mean()) : "not read",
+                read ? unit.show(then.mean()) + " ± " + unit.show(then.sd()) : "",
+                unit.showChange(then.mean() - now.mean())));
+    }
+
+    private static String label(GapMethod method) {
+        return switch (method) {
+            case GapMethod.NutPressed m -> "Nut, pressed at " + m.heldFret();
+            case GapMethod.NutOpen ignored -> "Nut, open";
+            case GapMethod.Action m -> "Action at " + m.gaugeFret();
+            case GapMethod.ActionCapo m -> "Action at " + m.gaugeFret() + ", capo";
+            case GapMethod.Relief m -> "Relief at " + m.gaugeFret();
+        };
+    }
+}

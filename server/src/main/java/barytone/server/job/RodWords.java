@@ -1,0 +1,249 @@
+package barytone.server.job;
+
+import barytone.core.estimate.Band;
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.Verdict;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.RodAccess;
+import barytone.core.instrument.RodType;
+import barytone.core.joblog.JobState;
+import barytone.core.joblog.RodStep;
+import barytone.core.plan.Advice;
+import barytone.core.plan.RodAdvisor;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Says what to do at the rod. */
+final class RodWords {
+    private static final String KEY_CAUTION = "Wrench fully seated; small steps; never force it.";
+
+    private final JobState state;
+    private final InstrumentSpec spec;
+    private final LengthUnit unit;
+    private final Words words;
+
+    RodWords(JobState state, LengthUnit unit, Words words) {
+        this.state = state;
+        this.spec = state.spec();
+        this.unit = unit;
+        this.words = words;
+    }
+
+    Said turn(Advice.TurnRod t) {
+        boolean tighter = (t.net().sixteenths() > 0) != state.reversed();
+        List<String> why = new ArrayList<>();
+        String per8 = unit.showWithUnit(Math.abs(t.perTurn().times(0.125).mean()));
+        why.add(
+                t.learned()
+                        ? "This rod has been giving " + per8 + " per 1/8 turn. " + expectedText(t)
+                        : "First turn on this rod: a usual one gives about " + per8
+                                + " per 1/8 turn. Turn, and see what it does.");
+        why.add(direction(t));
+        if (t.path().size() > 1 && !t.stiffTry())
+            why.add("It goes past and comes back tightening, so that nothing can creep.");
+        return Said.turn(
+                headline(t, tighter),
+                why,
+                caution(t, tighter),
+                new JobView.TurnView(
+                        state.reversed() ? -t.net().sixteenths() : t.net().sixteenths(),
+                        t.net().amount(),
+                        t.net().sixteenths() > 0,
+                        seenFrom(),
+                        t.path().size() > 1 && !t.stiffTry()));
+    }
+
+    private String headline(Advice.TurnRod t, boolean tighter) {
+        if (t.stiffTry())
+            return "Ease the rod " + t.path().get(0).amount() + " looser, tighten "
+                    + t.path().get(1).amount() + ", then retune";
+        if (t.path().size() > 1)
+            return "Loosen the rod " + t.path().get(0).amount() + " turn, tighten back "
+                    + t.path().get(1).amount() + ", then retune";
+        return (tighter ? "Tighten" : "Loosen") + " the rod " + t.net().amount() + " turn, then retune";
+    }
+
+    private String standing() {
+        List<String> parts = new ArrayList<>();
+        for (int s : state.reliefStrings()) {
+            Band band = RodAdvisor.band(state, s);
+            if (band.verdict(state.relief(s)) != Verdict.IN)
+                parts.add("Relief under " + words.string(s) + " is "
+                        + unit.showWithUnit(state.relief(s).mean()) + ", target " + words.band(band) + ".");
+        }
+        return String.join(" ", parts);
+    }
+
+    private String expectedText(Advice.TurnRod t) {
+        int bass = spec.bassString();
+        Normal expected = t.expected().getOrDefault(bass, state.relief(bass));
+        Band band = RodAdvisor.band(state, bass);
+        String place = band.outside(expected.mean()) == 0 ? ", inside the band." : ".";
+        return "This one brings " + words.string(bass) + " to about " + unit.show(expected.mean()) + place;
+    }
+
+    private String seenFrom() {
+        return switch (spec.access()) {
+            case HEADSTOCK -> "seen from the headstock end";
+            case HEEL -> "seen from the heel end";
+            case SOUND_HOLE -> "seen from the sound hole";
+        };
+    }
+
+    /** The wrench's movement: from the headstock the top of a clockwise wrench goes to the bass side, from the body to the treble. */
+    private String direction(Advice.TurnRod t) {
+        boolean clockwise = t.net().sixteenths() > 0;
+        boolean fromHead = spec.access() == RodAccess.HEADSTOCK;
+        boolean towardsBass = (clockwise == fromHead) != spec.leftHanded();
+        String way = (clockwise ? "Clockwise" : "Anticlockwise") + ", " + seenFrom()
+                + ": the top of the wrench goes towards the " + (towardsBass ? "bass" : "treble") + " side.";
+        if (t.path().size() > 1)
+            way = "First " + (t.path().get(0).sixteenths() > 0 ? "clockwise" : "anticlockwise") + ", then back, "
+                    + seenFrom() + ".";
+        return state.reversed() ? way + " This rod straightens anticlockwise." : way;
+    }
+
+    private String caution(Advice.TurnRod t, boolean tighter) {
+        StringBuilder caution = new StringBuilder(KEY_CAUTION);
+        if (!state.netTurns().isZero())
+            caution.append(" Now ").append(words.netTurns()).append(".");
+        if (tighter)
+            caution.append(" Stop at ").append(state.ways().limit().amount()).append(" tighter than found.");
+        if (!t.learned()) caution.append(" If the nut turns freely at first, those turns do not count.");
+        if (spec.access() == RodAccess.HEEL)
+            caution.append(" If the neck must come off: strings slack first, and support it.");
+        if (Math.abs(t.remaining()) > 0.5)
+            caution.append(
+                    " A long way to go: help the neck gently by hand the way it should move, so that the rod does not do it all.");
+        return caution.toString();
+    }
+
+    Said wrongWay(RodStep step) {
+        return Said.about(
+                "wrong-way",
+                "The relief moved the wrong way",
+                List.of(
+                        stepText(step) + ".",
+                        "Was the wrench turned the other way than noted? Or does this rod work the other way round? "
+                                + (spec.rod() == RodType.DOUBLE
+                                        ? "A double-action rod also does this past its free play. "
+                                        : "")
+                                + "Say which, and Barytone keeps count accordingly."),
+                KEY_CAUTION,
+                step.turn());
+    }
+
+    Said freePlay(RodStep step) {
+        return Said.about(
+                "free-play",
+                "No response: free play in the middle of the rod",
+                List.of(
+                        stepText(step) + ".",
+                        "A double-action rod does nothing in the middle. It is no fault: mark the turn as free, and go on in 1/8 steps until it bites."),
+                KEY_CAUTION,
+                step.turn());
+    }
+
+    private String stepText(RodStep step) {
+        Normal change = step.change();
+        boolean tighter = (step.net().sixteenths() > 0) != state.reversed();
+        return (tighter ? "Tightened " : "Loosened ") + step.net().amount() + ", and the relief changed by "
+                + (change == null ? "an unknown amount" : unit.showChange(change.mean()) + " " + unit.suffix());
+    }
+
+    Said stop(Advice.Stop s) {
+        RodStep step = s.step();
+        return switch (s.reason()) {
+            case NO_ROD ->
+                Said.plain(
+                        "stop",
+                        "No rod to turn: refer or accept",
+                        List.of(
+                                standing(),
+                                "This neck has no rod. What remains: other string tension, a board or fret job, or leave it. Note what the player wants."),
+                        null);
+            case STIFF ->
+                Said.plain(
+                        "stop",
+                        "Stop: the rod is stiff",
+                        List.of(
+                                "It stayed stiff after easing. A forced rod breaks, and a broken rod is a neck repair.",
+                                "Put it back as found and refer it."),
+                        KEY_CAUTION);
+            case NO_RESPONSE ->
+                Said.plain(
+                        "stop",
+                        "Stop: the rod turns without effect",
+                        List.of(
+                                step == null ? standing() : stepText(step) + ".",
+                                "A rod at its end, a stripped nut or a crack looks like this. Refer it."),
+                        KEY_CAUTION);
+            case SLACK ->
+                Said.plain(
+                        "stop",
+                        "The rod is slack: loosening does no more",
+                        List.of(
+                                standing(),
+                                "The strings pull the neck no further. Heavier strings or time can; the rod cannot."),
+                        null);
+            case LIMIT ->
+                Said.plain(
+                        "stop",
+                        "Stop: " + state.tighterThanFound().amount() + " turn tighter than found",
+                        List.of(
+                                standing(),
+                                "The limit for this job is "
+                                        + state.ways().limit().amount()
+                                        + " turn. Refer it, or raise the limit if you know this rod."),
+                        KEY_CAUTION);
+        };
+    }
+
+    Said done(Advice.Done d) {
+        String nextDay = state.steps().stream()
+                                .mapToInt(s -> Math.abs(s.net().sixteenths()))
+                                .sum()
+                        > Turns.QUARTER.sixteenths()
+                ? "More than 1/4 turn was made: look again tomorrow."
+                : "";
+        return switch (d.reason()) {
+            case LEAVE_IT ->
+                Said.plain(
+                        "done",
+                        "Leave it: nothing needs doing",
+                        List.of("Relief is in its band as found. Close the job; the readings stay on record."),
+                        null);
+            case IN_BAND ->
+                Said.plain(
+                        "done",
+                        "Relief is in its band",
+                        lines(
+                                "Settled and read since the last turn. Close the job, or go on when the next stations need it.",
+                                nextDay),
+                        null);
+            case AS_NEAR_AS_IT_GOES ->
+                Said.plain(
+                        "done",
+                        "As near as the rod goes",
+                        lines(
+                                "The reading lies at the edge of the band, and a smaller step than 1/16 turn cannot be made.",
+                                nextDay),
+                        null);
+            case SIDES_DIFFER ->
+                Said.plain(
+                        "done",
+                        "The sides differ: no turn helps both",
+                        lines(
+                                standing(),
+                                "The rod moves both sides alike. Widen the target, or note a twist for the player.",
+                                nextDay),
+                        null);
+        };
+    }
+
+    private static List<String> lines(String... lines) {
+        return java.util.Arrays.stream(lines).filter(l -> !l.isEmpty()).toList();
+    }
+}

@@ -1,0 +1,103 @@
+package barytone.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** A walk through the real page: the application with the demo data on a clock of the test's own, and a browser on it. */
+abstract class BrowserWalk {
+    /** When every walk begins. */
+    static final Instant MORNING = Instant.parse("2031-02-03T09:00:00Z");
+
+    private static RunningBarytone app;
+    private static Browsing browsing;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        TestClock.set(MORNING);
+        app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
+        browsing = new Browsing(app.base());
+    }
+
+    @AfterAll
+    static void stop() {
+        browsing.close();
+        app.close();
+    }
+
+    @AfterEach
+    void noPageMayFailOrAskOutside() {
+        assertThat(browsing.troubles()).isEmpty();
+        TestClock.set(MORNING);
+    }
+
+    static RunningBarytone app() {
+        return app;
+    }
+
+    static Browsing browsing() {
+        return browsing;
+    }
+
+    static Page page(String path) {
+        return browsing.page(path);
+    }
+
+    static Locator headline(Page page) {
+        return page.getByTestId("headline");
+    }
+
+    /** The field of a station's ledger. */
+    static Locator reading(Page page, String station, String string) {
+        return page.getByLabel(Pattern.compile("^" + station + " reading under string " + string + "\\b.*"));
+    }
+
+    /** The record of the job that the page shows. */
+    static JsonNode job(Page page) {
+        String url = page.url();
+        return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1)).json();
+    }
+
+    /** Opens a job of the demo data from the bench. */
+    static Page demoJob(String name) {
+        Page page = page("/");
+        page.getByText(name).click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Next move")))
+                .isVisible();
+        return page;
+    }
+
+    /** Opens a job of the demo data with no field having the keyboard. */
+    static Page demoJobAtRest(String name) {
+        Page page = demoJob(name);
+        assertThat(headline(page)).not().isEmpty();
+        page.keyboard().press("Escape");
+        return page;
+    }
+
+    static Locator dialog(Page page) {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator button(Locator in, String name) {
+        return in.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
+    }
+}

@@ -1,0 +1,168 @@
+import { useState } from "react";
+import { api, type Schemas } from "../app/api";
+import { Field, Select, TextInput } from "../ui/controls";
+import { SettingForm, Tick, type PanelProps } from "./SettingForm";
+import { heightViewOf, type HeightStation } from "./stations";
+
+/** The tool for typed readings; its uncertainty is part of every one. */
+function ToolField({
+  tools,
+  value,
+  onChange,
+}: {
+  tools: readonly Schemas["ToolChoice"][];
+  value: string;
+  onChange: (code: string) => void;
+}) {
+  return (
+    <Field label="Tool for typed readings" hint="its uncertainty is part of every reading">
+      <Select value={value} onChange={(e) => onChange(e.target.value)}>
+        {tools.map((t) => (
+          <option key={t.code} value={t.code}>
+            {t.label}, {t.precision}
+          </option>
+        ))}
+      </Select>
+    </Field>
+  );
+}
+
+/** Chooses how relief is read: held where, gauged where, with what, in which position. */
+export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
+  const [habit, setHabit] = useState(job.relief.habit);
+  const set = (change: Partial<typeof habit>) => setHabit({ ...habit, ...change });
+  const choice = job.relief.habits.findIndex(
+    (h) =>
+      h.heldLow === habit.heldLow &&
+      h.heldHigh === habit.heldHigh &&
+      h.gaugeFret === habit.gaugeFret &&
+      h.board === habit.board,
+  );
+  const frets = [
+    ["heldLow", "Held at fret", 0, 34],
+    ["heldHigh", "and at fret", 2, 36],
+    ["gaugeFret", "Gauge at fret", 1, 35],
+  ] as const;
+  return (
+    <SettingForm
+      action="Read this way"
+      trouble={trouble}
+      className="grid gap-4 sm:grid-cols-3"
+      onSubmit={() =>
+        void send((stamp, params) =>
+          api.POST("/api/jobs/{id}/habit", { params, body: { ...stamp, ...habit } }),
+        ).then((done) => {
+          if (done !== null) onDone();
+        })
+      }
+    >
+      <div className="sm:col-span-3">
+        <Field label="Habit">
+          <Select
+            autoFocus
+            value={choice}
+            onChange={(e) => {
+              const chosen = job.relief.habits[Number(e.target.value)];
+              if (chosen !== undefined)
+                set({
+                  heldLow: chosen.heldLow,
+                  heldHigh: chosen.heldHigh,
+                  gaugeFret: chosen.gaugeFret,
+                  board: chosen.board,
+                });
+            }}
+          >
+            {job.relief.habits.map((h, i) => (
+              <option key={h.label} value={i}>
+                {h.label}
+              </option>
+            ))}
+            <option value={-1}>Other: as set below</option>
+          </Select>
+        </Field>
+      </div>
+      {frets.map(([key, label, min, max]) => (
+        <Field key={key} label={label}>
+          <TextInput
+            type="number"
+            min={min}
+            max={max}
+            value={habit[key]}
+            onChange={(e) => set({ [key]: Number(e.target.value) })}
+          />
+        </Field>
+      ))}
+      <div className="sm:col-span-2">
+        <ToolField tools={job.relief.tools} value={habit.tool} onChange={(tool) => set({ tool })} />
+      </div>
+      <Tick checked={habit.flat} onChange={(flat) => set({ flat })}>
+        Lies flat on the bench
+      </Tick>
+    </SettingForm>
+  );
+}
+
+/** How nut heights or action are read: by which method, with which tool, in which position. */
+export function HeightHabitPanel({
+  job,
+  send,
+  trouble,
+  onDone,
+  station,
+}: PanelProps & { station: HeightStation }) {
+  const view = heightViewOf(job, station);
+  const [habit, setHabit] = useState(view.habit);
+  const set = (change: Partial<typeof habit>) => setHabit({ ...habit, ...change });
+  const choice = view.methods.findIndex(
+    (m) => m.pressed === habit.pressed && m.fret === habit.fret,
+  );
+  return (
+    <SettingForm
+      action="Read this way"
+      trouble={trouble}
+      onSubmit={() =>
+        void send((stamp, params) =>
+          api.POST("/api/jobs/{id}/height-habit", {
+            params,
+            body: { ...stamp, station, ...habit },
+          }),
+        ).then((done) => {
+          if (done !== null) onDone();
+        })
+      }
+    >
+      <Field label="Method">
+        <Select
+          autoFocus
+          value={choice}
+          onChange={(e) => {
+            const chosen = view.methods[Number(e.target.value)];
+            if (chosen !== undefined) set({ pressed: chosen.pressed, fret: chosen.fret });
+          }}
+        >
+          {view.methods.map((m, i) => (
+            <option key={m.label} value={i}>
+              {m.label}
+            </option>
+          ))}
+          {choice < 0 && <option value={-1}>Other: as set below</option>}
+        </Select>
+      </Field>
+      {station === "ACTION" && (
+        <Field label="At fret">
+          <TextInput
+            type="number"
+            min={2}
+            max={job.instrument.frets}
+            value={habit.fret}
+            onChange={(e) => set({ fret: Number(e.target.value) })}
+          />
+        </Field>
+      )}
+      <ToolField tools={view.tools} value={habit.tool} onChange={(tool) => set({ tool })} />
+      <Tick checked={habit.flat} onChange={(flat) => set({ flat })}>
+        Lies flat on the bench
+      </Tick>
+    </SettingForm>
+  );
+}
