@@ -4,3994 +4,4101 @@
  */
 
 export interface paths {
-    "/api/bench": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["bench"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bridges": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["bridges"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["open"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["job"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/close": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["close"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/declined": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["declined"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/filings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["filed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/followed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["followed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/gauge-patterns": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["pattern"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/habit": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["habit_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/height-habit": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["habit"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/height-target": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["target_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/instrument": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["correct"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/neck-angle": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["angle_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/neck-shims": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["shim"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/notes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["note"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/nut-reworks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["nut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/nut-sums/break-angle": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["angle"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/nut-sums/leaf-stacks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["stacks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/nut-sums/spacing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["spacing"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/order": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["order"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/readings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["reading"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/readings/dropped": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["drop"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/readings/kept": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["keep_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/redo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["redo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/reopen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["reopen"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/retunes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["retuned"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-direction": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["direction"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-stiff": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["stiff"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-turns": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["turn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-turns/other-way": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["otherWay"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-turns/ran-free": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ranFree"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/rod-ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["ways"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/saddle-reworks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["saddle"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/scope": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["scope"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/screws": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["screws"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/settling-skips": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["skip"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/slot-checks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["slot"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/stream": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["stream"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/target": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["target"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/travel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["travel"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["undo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/wishes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keep"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["kinds"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/lengths/read": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["read"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/lengths/show": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["show"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/barrel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["barrel"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/clearance": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["clearance"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/intonation": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["intonation"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/leaves": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["leaves"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/length": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["length"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/neck-shim": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["neckShim"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/nut-slots": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["nutSlots"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/paired-saddle": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["pairedSaddle"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/relief": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["relief"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/saddle-change": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["saddleChange"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/setup": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["setup"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/tension": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["tension"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/scratch/two-post": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["twoPost"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shop/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["schools"];
-        put: operations["keepSchools"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shop/tools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["tools"];
-        put: operations["keepTools"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/string-sets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all"];
-        put?: never;
-        post: operations["add"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/string-sets/pull": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["pull"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/string-sets/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["change"];
-        post?: never;
-        delete: operations["remove"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
+  "/api/bench": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["bench"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/bridges": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["bridges"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["open"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["job"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/close": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["close"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/declined": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["declined"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/filings": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["filed"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/followed": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["followed"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/gauge-patterns": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pattern"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/habit": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["habit_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/height-habit": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["habit"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/height-target": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["target_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/instrument": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["correct"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/neck-angle": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["angle_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/neck-shims": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["shim"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/notes": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["note"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/nut-reworks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["nut"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/nut-sums/break-angle": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["angle"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/nut-sums/leaf-stacks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stacks"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/nut-sums/spacing": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["spacing"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/order": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["order"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/readings": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["reading"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/readings/dropped": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["drop"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/readings/kept": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["keep_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/redo": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["redo"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/reopen": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["reopen"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/retunes": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["retuned"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-direction": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["direction"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-stiff": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stiff"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-turns": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["turn"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-turns/other-way": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["otherWay"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-turns/ran-free": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["ranFree"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/rod-ways": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["ways"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/saddle-reworks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["saddle"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/scope": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["scope"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/screws": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["screws"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/settling-skips": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["skip"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/slot-checks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["slot"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/stream": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["stream"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/target": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["target"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/travel": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["travel"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/undo": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["undo"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/wishes": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["keep"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/kinds": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["kinds"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/lengths/read": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["read"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/lengths/show": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["show"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/barrel": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["barrel"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/clearance": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["clearance"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/intonation": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["intonation"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/leaves": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["leaves"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/length": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["length"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/neck-shim": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["neckShim"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/nut-slots": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["nutSlots"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/paired-saddle": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pairedSaddle"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/relief": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["relief"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/saddle-change": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["saddleChange"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/setup": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["setup"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/tension": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["tension"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/scratch/two-post": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["twoPost"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/shop/schools": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["schools"];
+    put: operations["keepSchools"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/shop/tools": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["tools"];
+    put: operations["keepTools"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/string-sets": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["all"];
+    put?: never;
+    post: operations["add"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/string-sets/pull": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pull"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/string-sets/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["change"];
+    post?: never;
+    delete: operations["remove"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-    schemas: {
-        About: {
-            /** Format: int64 */
-            after: number;
-            /** Format: int64 */
-            event: number;
-            key: string;
-        };
-        ActionGiven: {
-            /** Format: int32 */
-            fret: number;
-            /** Format: double */
-            value: number;
-        };
-        ActionSchoolView: {
-            bass: string;
-            code: string;
-            /** @enum {string} */
-            family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
-            familyLabel: string;
-            label: string;
-            lowExtra: string;
-            reason: string;
-            /** @enum {string} */
-            steps: "EVEN" | "GROUPS" | "RADIUS";
-            tolerance: string;
-            treble: string;
-        };
-        ActionTold: {
-            /** Format: double */
-            capo1: number;
-            /** Format: int32 */
-            fret: number;
-            /** Format: double */
-            open: number;
-        };
-        AdviceView: {
-            caution?: string;
-            decline?: string;
-            /** Format: int64 */
-            event?: number;
-            follow?: string;
-            headline: string;
-            kind: string;
-            ripple: components["schemas"]["Ripple"][];
-            rule: string;
-            school: string;
-            /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION";
-            steps: components["schemas"]["StepView"][];
-            strings: number[];
-            tool?: string;
-            turn?: components["schemas"]["TurnView"];
-            why: string[];
-        };
-        After: {
-            crowns: number[];
-            /** Format: double */
-            nutY: number;
-            /** Format: double */
-            saddleY: number;
-        };
-        BarrelAsked: {
-            screws: number[];
-            strings: components["schemas"]["NeedGiven"][];
-            /** Format: double */
-            threadPitch: number;
-        };
-        BarrelTold: {
-            screws: components["schemas"]["Support"][];
-        };
-        BenchView: {
-            closed: components["schemas"]["JobCard"][];
-            demo: boolean;
-            /** Format: date-time */
-            now: string;
-            open: components["schemas"]["JobCard"][];
-        };
-        BreakAngleAsked: {
-            distance: string;
-            drop: string;
-            /** Format: int32 */
-            string: number;
-            /** Format: double */
-            wraps: number;
-        };
-        BreakAngleTold: {
-            degrees: string;
-            shallow: boolean;
-            text: string;
-        };
-        BridgeKindView: {
-            /** @enum {string} */
-            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
-            label: string;
-        };
-        BridgeView: {
-            across: components["schemas"]["CrossView"][];
-            angle: string[];
-            arc: string;
-            /** @enum {string} */
-            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
-            label: string;
-            pattern?: string;
-            pitch: string;
-            radii: string[];
-            screwed: boolean;
-            screws: components["schemas"]["ScrewView"][];
-            travel?: string;
-        };
-        CentsGiven: {
-            /** Format: double */
-            cents: number;
-            /** Format: int32 */
-            fret: number;
-            /** Format: double */
-            weight?: number;
-        };
-        ClearanceAsked: {
-            action: components["schemas"]["ActionGiven"];
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** Format: double */
-            compensation: number;
-            /** Format: double */
-            force: number;
-            /** Format: int32 */
-            frets: number;
-            /** Format: double */
-            nutSlotHeight?: number;
-            /** Format: double */
-            pluck: number;
-            relief: components["schemas"]["ReliefGiven"];
-            /** Format: double */
-            scaleLength: number;
-            /** Format: double */
-            tension: number;
-        };
-        ClearanceTold: {
-            frets: components["schemas"]["MarginTold"][];
-        };
-        ClosingRow: {
-            found: string;
-            label: string;
-            left: string;
-            target: string;
-            verdict: string;
-        };
-        ClosingView: {
-            ready: boolean;
-            remarks: string[];
-            rows: components["schemas"]["ClosingRow"][];
-        };
-        Correction: {
-            facts: components["schemas"]["Facts"];
-            /** Format: int64 */
-            version: number;
-        };
-        Created: {
-            /** Format: int64 */
-            id: number;
-        };
-        CrossView: {
-            /** Format: double */
-            after?: number;
-            /** Format: double */
-            board: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            name: string;
-            /** Format: double */
-            now: number;
-            /** Format: int32 */
-            string: number;
-            verdict: string;
-            /** Format: double */
-            z: number;
-        };
-        Decline: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            topic?: string;
-        };
-        Dimension: {
-            /** Format: int32 */
-            fret: number;
-            kind: string;
-            label: string;
-            text: string;
-            verdict: string;
-            /** Format: double */
-            y0: number;
-            /** Format: double */
-            y1: number;
-        };
-        Equivalent: {
-            bass: string;
-            label: string;
-            treble: string;
-        };
-        Facts: {
-            /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-            boardRadius: string;
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** @enum {string} */
-            bridge?: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
-            bridgeSpread?: string;
-            endRadius?: string;
-            /** Format: int32 */
-            frets: number;
-            /** @enum {string} */
-            joint?: "BOLTED" | "SET" | "THROUGH";
-            /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
-            leftHanded: boolean;
-            name: string;
-            /** @enum {string} */
-            nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-            nutWidth?: string;
-            /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
-            scaleLength: string;
-            strings?: string;
-            threadPitch?: string;
-            tuning: string;
-        };
-        Filing: {
-            light: boolean;
-            /** Format: int32 */
-            string: number;
-            /** Format: int32 */
-            strokes: number;
-        };
-        Filings: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            slots: components["schemas"]["Filing"][];
-        };
-        FlawView: {
-            consequence: string;
-            /** @enum {string} */
-            flaw: "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
-            label: string;
-        };
-        FretCents: {
-            /** Format: double */
-            cents: number;
-            /** Format: int32 */
-            fret: number;
-        };
-        FretPoint: {
-            /** Format: int32 */
-            fret: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        GaugePattern: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            radius: string;
-            ringing: number[];
-        };
-        Ghost: {
-            /** Format: int32 */
-            fret: number;
-            kind: string;
-            /** Format: double */
-            y0: number;
-            /** Format: double */
-            y1: number;
-        };
-        Habit: {
-            /** Format: int64 */
-            after: number;
-            board: boolean;
-            flat: boolean;
-            /** Format: int32 */
-            gaugeFret: number;
-            /** Format: int32 */
-            heldHigh: number;
-            /** Format: int32 */
-            heldLow: number;
-            key: string;
-            tool: string;
-        };
-        HabitChoice: {
-            board: boolean;
-            /** Format: int32 */
-            gaugeFret: number;
-            /** Format: int32 */
-            heldHigh: number;
-            /** Format: int32 */
-            heldLow: number;
-            label: string;
-        };
-        HabitGiven: {
-            /** Format: int32 */
-            gaugeFret: number;
-            held: number[];
-        };
-        HabitView: {
-            board: boolean;
-            flat: boolean;
-            /** Format: int32 */
-            gaugeFret: number;
-            /** Format: int32 */
-            heldHigh: number;
-            /** Format: int32 */
-            heldLow: number;
-            tool: string;
-        };
-        HeightChoice: {
-            /** Format: int32 */
-            fret: number;
-            label: string;
-            /** Format: int32 */
-            pressed: number;
-        };
-        HeightHabitView: {
-            flat: boolean;
-            /** Format: int32 */
-            fret: number;
-            /** Format: int32 */
-            pressed: number;
-            tool: string;
-        };
-        HeightReading: {
-            /** Format: int64 */
-            after: number;
-            flat: boolean;
-            /** Format: int32 */
-            fret: number;
-            key: string;
-            /** Format: int32 */
-            pressed: number;
-            /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION";
-            tool: string;
-        };
-        HeightSchoolView: {
-            bands: string;
-            label: string;
-            reason: string;
-            school: string;
-        };
-        HeightTarget: {
-            /** Format: int64 */
-            after: number;
-            asMeasured?: boolean;
-            bands?: components["schemas"]["TypedBand"][];
-            key: string;
-            school?: string;
-            /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION";
-            /** @enum {string} */
-            style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
-        };
-        HeightTargetView: {
-            bands: components["schemas"]["TypedBandView"][];
-            label: string;
-            reason: string;
-            school?: string;
-            schools: components["schemas"]["HeightSchoolView"][];
-            styles: components["schemas"]["StyleView"][];
-        };
-        HeightView: {
-            habit: components["schemas"]["HeightHabitView"];
-            method: string;
-            methods: components["schemas"]["HeightChoice"][];
-            remarks: string[];
-            rows: components["schemas"]["LedgerRow"][];
-            /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION";
-            target: components["schemas"]["HeightTargetView"];
-            tools: components["schemas"]["ToolChoice"][];
-        };
-        InstrumentView: {
-            /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-            boardRadius: string;
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** @enum {string} */
-            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
-            bridgeSpread: string;
-            endRadius: string;
-            /** Format: int32 */
-            frets: number;
-            /** @enum {string} */
-            joint: "BOLTED" | "SET" | "THROUGH";
-            /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
-            kindLabel: string;
-            leftHanded: boolean;
-            name: string;
-            /** @enum {string} */
-            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-            nutWidth: string;
-            /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
-            scaleLength: string;
-            strings: string;
-            threadPitch: string;
-            tuning: string;
-            /** Format: int64 */
-            version: number;
-        };
-        IntonationAsked: {
-            /** Format: double */
-            compensation: number;
-            readings: components["schemas"]["CentsGiven"][];
-            /** Format: double */
-            scaleLength: number;
-            /** Format: double */
-            threadPitch?: number;
-        };
-        IntonationTold: {
-            residuals: components["schemas"]["FretCents"][];
-            /** Format: double */
-            saddleBack: number;
-            /** Format: double */
-            turns?: number;
-        };
-        JobCard: {
-            complaint: string;
-            /** Format: int64 */
-            id: number;
-            instrument: string;
-            kind: string;
-            /** Format: date-time */
-            lastAt: string;
-            next: string;
-            nextKind: string;
-            /** Format: date-time */
-            openedAt: string;
-            player: string;
-            standing: string;
-            /** Format: int64 */
-            ticket: number;
-            /** Format: date-time */
-            waitingUntil?: string;
-        };
-        JobView: {
-            action: components["schemas"]["HeightView"];
-            advice: components["schemas"]["AdviceView"];
-            bridge: components["schemas"]["BridgeView"];
-            canRedo: boolean;
-            canUndo: boolean;
-            closed: boolean;
-            closing: components["schemas"]["ClosingView"];
-            complaint: string;
-            /** Format: int64 */
-            id: number;
-            instrument: components["schemas"]["InstrumentView"];
-            /** Format: date-time */
-            now: string;
-            nut: components["schemas"]["HeightView"];
-            nutBench: components["schemas"]["NutBenchView"];
-            order: components["schemas"]["OrderView"];
-            player: string;
-            relief: components["schemas"]["ReliefView"];
-            sections: components["schemas"]["SectionView"][];
-            /** Format: int64 */
-            seq: number;
-            /** Format: date-time */
-            settlingUntil?: string;
-            stations: components["schemas"]["StationView"][];
-            tape: components["schemas"]["TapeLine"][];
-            /** Format: int64 */
-            ticket: number;
-            touch: string;
-            unit: string;
-            unitSuffix: string;
-        };
-        Keep: {
-            /** @enum {string} */
-            scope: "SHOP" | "PLAYER" | "INSTRUMENT";
-            what: string;
-        };
-        KindView: {
-            /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-            boardRadius: string;
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** @enum {string} */
-            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
-            bridgeSpread: string;
-            /** Format: int32 */
-            frets: number;
-            /** @enum {string} */
-            joint: "BOLTED" | "SET" | "THROUGH";
-            /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
-            label: string;
-            /** @enum {string} */
-            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-            nutWidth: string;
-            /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
-            scaleLength: string;
-            strings: string;
-            tuning: string;
-        };
-        LeafView: {
-            /** Format: double */
-            mm: number;
-            text: string;
-        };
-        Leaves: {
-            /** Format: double */
-            free?: number;
-            /** Format: double */
-            lifts?: number;
-            /** Format: double */
-            touches?: number;
-        };
-        LeavesAsked: {
-            /** Format: int32 */
-            most?: number;
-            owned: number[];
-            /** Format: double */
-            target: number;
-        };
-        LeavesTold: {
-            /** Format: double */
-            error: number;
-            leaves: number[];
-            /** Format: double */
-            total: number;
-        };
-        LedgerRow: {
-            found?: string;
-            leaves: components["schemas"]["LeafView"][];
-            name: string;
-            now?: string;
-            side: string;
-            spread?: string;
-            /** Format: int32 */
-            string: number;
-            target: string;
-            verdict: string;
-            verdictText: string;
-        };
-        LengthAsked: {
-            text: string;
-            unit?: string;
-        };
-        LengthTold: {
-            /** Format: double */
-            in64: number;
-            /** Format: double */
-            mm: number;
-            /** Format: double */
-            thou: number;
-        };
-        MarginTold: {
-            /** Format: int32 */
-            fret: number;
-            /** Format: int32 */
-            hits: number;
-            /** Format: double */
-            margin: number;
-        };
-        NeckAngle: {
-            above: string;
-            /** Format: int64 */
-            after: number;
-            key: string;
-        };
-        NeckShimAsked: {
-            /** Format: double */
-            bodyEdge: number;
-            /** Format: double */
-            heelEnd: number;
-            /** Format: double */
-            saddle: number;
-            /** Format: double */
-            saddleChange: number;
-        };
-        NeckShimTold: {
-            thickEnd: string;
-            /** Format: double */
-            thickness: number;
-        };
-        NeckShimming: {
-            /** Format: int64 */
-            after: number;
-            /** @enum {string} */
-            end: "HEEL" | "BODY_EDGE";
-            key: string;
-            thickness: string;
-        };
-        NeedGiven: {
-            /** Format: double */
-            saddleChange: number;
-            /** Format: double */
-            z: number;
-        };
-        NewJob: {
-            complaint: string;
-            instrument: components["schemas"]["Facts"];
-            player: string;
-            requestKey: string;
-            scope?: ("RELIEF" | "NUT" | "ACTION")[];
-            /** @enum {string} */
-            touch: "LIGHT" | "MEDIUM" | "HEAVY";
-        };
-        Note: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            text: string;
-        };
-        NutBenchView: {
-            bite: string;
-            flaws: components["schemas"]["FlawView"][];
-            material: string;
-            slots: components["schemas"]["SlotView"][];
-            temporary: boolean;
-            width: string;
-        };
-        NutGiven: {
-            /** Format: int32 */
-            fret?: number;
-            method: string;
-            /** Format: double */
-            value: number;
-        };
-        NutRework: {
-            /** Format: int64 */
-            after: number;
-            change: string;
-            key: string;
-            strings?: number[];
-            /** @enum {string} */
-            way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
-        };
-        NutSchoolView: {
-            bassHigh: string;
-            bassLow: string;
-            code: string;
-            /** Format: int32 */
-            heldFret: number;
-            label: string;
-            reason: string;
-            trebleHigh: string;
-            trebleLow: string;
-        };
-        NutSlotsAsked: {
-            /** Format: double */
-            bassEdge: number;
-            gauges: number[];
-            rule: string;
-            /** Format: double */
-            trebleEdge: number;
-            /** Format: double */
-            width: number;
-        };
-        NutSlotsTold: {
-            centres: number[];
-        };
-        Order: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-        };
-        OrderChoice: {
-            label: string;
-            /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-            reason: string;
-        };
-        OrderView: {
-            /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-            orders: components["schemas"]["OrderChoice"][];
-            scope: ("RELIEF" | "NUT" | "ACTION")[];
-        };
-        PairMember: {
-            /** Format: double */
-            cents12: number;
-            /** Format: double */
-            compensation: number;
-        };
-        PairedSaddleAsked: {
-            rule: string;
-            /** Format: double */
-            scaleLength: number;
-            strings: components["schemas"]["PairMember"][];
-        };
-        PairedSaddleTold: {
-            residuals: number[];
-            /** Format: double */
-            saddleBack: number;
-        };
-        Plain: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-        };
-        PostsGiven: {
-            /** Format: double */
-            bass: number;
-            /** Format: double */
-            treble: number;
-        };
-        Pull: {
-            /** Format: double */
-            beforeTotal?: number;
-            /** Format: double */
-            reliefChange?: number;
-            /** Format: double */
-            reliefSd?: number;
-            strings: components["schemas"]["StringPull"][];
-            /** Format: double */
-            total: number;
-        };
-        PullAsked: {
-            beforeGauges?: string;
-            beforeTuning?: string;
-            gauges: string;
-            /** Format: double */
-            reference?: number;
-            scaleLength: string;
-            tuning: string;
-        };
-        ReadAsked: {
-            texts: string[];
-            unit: string;
-        };
-        ReadTold: {
-            /** Format: double */
-            mm?: number;
-            trouble?: string;
-        };
-        Reading: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            leaves?: components["schemas"]["Leaves"];
-            /** @enum {string} */
-            station?: "RELIEF" | "NUT" | "ACTION";
-            /** Format: int32 */
-            string: number;
-            sure?: boolean;
-            /** @enum {string} */
-            tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
-            text?: string;
-            tool?: string;
-        };
-        ReliefAsked: {
-            as: components["schemas"]["HabitGiven"][];
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** Format: int32 */
-            gaugeFret: number;
-            held: number[];
-            /** Format: double */
-            reading: number;
-            /** Format: double */
-            scaleLength: number;
-        };
-        ReliefGiven: {
-            /** Format: int32 */
-            gaugeFret: number;
-            held: number[];
-            /** Format: double */
-            value: number;
-        };
-        ReliefSchoolView: {
-            code: string;
-            high: string;
-            label: string;
-            low: string;
-            reason: string;
-        };
-        ReliefTold: {
-            readings: number[];
-        };
-        ReliefView: {
-            equivalents: components["schemas"]["Equivalent"][];
-            habit: components["schemas"]["HabitView"];
-            habits: components["schemas"]["HabitChoice"][];
-            method: string;
-            remarks: string[];
-            rows: components["schemas"]["LedgerRow"][];
-            target: components["schemas"]["TargetView"];
-            tools: components["schemas"]["ToolChoice"][];
-            ways: components["schemas"]["WaysView"];
-        };
-        Ripple: {
-            change: string;
-            expected: string;
-            label: string;
-            now: string;
-        };
-        RodDirection: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            straightensAnticlockwise: boolean;
-        };
-        RodTurn: {
-            /** Format: int64 */
-            after: number;
-            finishTightening: boolean;
-            free: boolean;
-            key: string;
-            /** Format: int32 */
-            sixteenths: number;
-        };
-        SaddleChangeAsked: {
-            /** Format: double */
-            compensation: number;
-            /** Format: int32 */
-            fret: number;
-            /** Format: double */
-            from: number;
-            /** Format: double */
-            scaleLength: number;
-            /** Format: double */
-            threadPitch?: number;
-            /** Format: double */
-            to: number;
-        };
-        SaddleChangeTold: {
-            /** Format: double */
-            saddle: number;
-            /** Format: double */
-            turns?: number;
-        };
-        SaddleRework: {
-            /** Format: int64 */
-            after: number;
-            bass: string;
-            key: string;
-            treble: string;
-            /** @enum {string} */
-            way: "SANDED" | "SHIMMED" | "RENEWED";
-        };
-        SchoolView: {
-            bass: string;
-            label: string;
-            reason: string;
-            school: string;
-            treble: string;
-        };
-        SchoolsAsked: {
-            action: components["schemas"]["ActionSchoolView"][];
-            nut: components["schemas"]["NutSchoolView"][];
-            relief: components["schemas"]["ReliefSchoolView"][];
-            /** Format: int64 */
-            version: number;
-        };
-        SchoolsView: {
-            action: components["schemas"]["ActionSchoolView"][];
-            nut: components["schemas"]["NutSchoolView"][];
-            relief: components["schemas"]["ReliefSchoolView"][];
-            unitSuffix: string;
-            /** Format: int64 */
-            version: number;
-        };
-        Scope: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            stations: ("RELIEF" | "NUT" | "ACTION")[];
-        };
-        ScrewView: {
-            move?: string;
-            name: string;
-            net: string;
-            /** Format: double */
-            z: number;
-        };
-        Screws: {
-            /** Format: int64 */
-            after: number;
-            key: string;
-            sixteenths: number[];
-        };
-        SectionView: {
-            after?: components["schemas"]["After"];
-            /** Format: int32 */
-            bodyJointFret: number;
-            dimensions: components["schemas"]["Dimension"][];
-            frets: components["schemas"]["FretPoint"][];
-            ghosts: components["schemas"]["Ghost"][];
-            /** Format: int32 */
-            heldHigh: number;
-            /** Format: int32 */
-            heldLow: number;
-            /** Format: double */
-            nutY: number;
-            /** Format: double */
-            saddleX: number;
-            /** Format: double */
-            saddleY: number;
-            /** Format: double */
-            scaleLength: number;
-            /** Format: int32 */
-            string: number;
-            stringKnown: boolean;
-            stringName: string;
-        };
-        SetAsked: {
-            gauges: string;
-            name: string;
-        };
-        SetView: {
-            gauges: string;
-            /** Format: int64 */
-            id: number;
-            name: string;
-            /** Format: int32 */
-            strings: number;
-        };
-        SetupAsked: {
-            action: components["schemas"]["ActionGiven"];
-            /** Format: int32 */
-            bodyJointFret: number;
-            /** Format: double */
-            compensation: number;
-            nut?: components["schemas"]["NutGiven"];
-            /** Format: double */
-            nutSlotHeight?: number;
-            relief: components["schemas"]["ReliefGiven"];
-            /** Format: double */
-            scaleLength: number;
-        };
-        SetupTold: {
-            actions: components["schemas"]["ActionTold"][];
-            /** Format: double */
-            nutOpen: number;
-            /** Format: double */
-            nutPressed2: number;
-            /** Format: double */
-            nutPressed3: number;
-            /** Format: double */
-            nutSlotHeight: number;
-            /** Format: double */
-            saddleHeight: number;
-        };
-        ShowAsked: {
-            lengths: number[];
-            turns: number[];
-            unit: string;
-        };
-        ShowTold: {
-            lengths: string[];
-            turns: string[];
-        };
-        SlotCheck: {
-            /** Format: int64 */
-            after: number;
-            flaws: ("LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
-            key: string;
-            /** Format: int32 */
-            string: number;
-        };
-        SlotPlace: {
-            measured: string;
-            move: string;
-            name: string;
-            /** Format: int32 */
-            string: number;
-            wanted: string;
-        };
-        SlotView: {
-            checked: boolean;
-            file: string;
-            flaws: ("LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
-            gauge: string;
-            name: string;
-            /** Format: int32 */
-            string: number;
-            toFrets?: string;
-        };
-        SpacingAsked: {
-            bassEdge: string;
-            centres: string[];
-            rule: string;
-            trebleEdge: string;
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout?: number;
-        };
-        StackAsked: {
-            fretHeight: string;
-        };
-        StationView: {
-            key: string;
-            label: string;
-            note: string;
-            /** Format: int32 */
-            number: number;
-            state: string;
-        };
-        StepView: {
-            amount: string;
-            expected: string;
-            leave?: string;
-            where: string;
-        };
-        StopStack: {
-            error: string;
-            height: string;
-            leaves: string;
-            name: string;
-            /** Format: int32 */
-            string: number;
-        };
-        StringPull: {
-            /** Format: double */
-            frequency: number;
-            gauge: string;
-            /** Format: double */
-            newtons: number;
-            note: string;
-            /** Format: int32 */
-            string: number;
-        };
-        StyleView: {
-            label: string;
-            /** @enum {string} */
-            style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
-        };
-        Support: {
-            /** Format: double */
-            change: number;
-            /** Format: double */
-            turns: number;
-        };
-        TapeLine: {
-            /** Format: date-time */
-            at: string;
-            doubt?: string;
-            dropped: boolean;
-            /** Format: int64 */
-            seq: number;
-            text: string;
-            undone: boolean;
-        };
-        Target: {
-            /** Format: int64 */
-            after: number;
-            bassHigh?: string;
-            bassLow?: string;
-            key: string;
-            school?: string;
-            trebleHigh?: string;
-            trebleLow?: string;
-        };
-        TargetView: {
-            bassHigh: string;
-            bassLow: string;
-            label: string;
-            reason: string;
-            school?: string;
-            schools: components["schemas"]["SchoolView"][];
-            trebleHigh: string;
-            trebleLow: string;
-        };
-        TensionAsked: {
-            /** Format: double */
-            core?: number;
-            /** Format: double */
-            diameter: number;
-            /** Format: double */
-            frequency: number;
-            /** Format: double */
-            scaleLength: number;
-            wrap: string;
-        };
-        TensionTold: {
-            /** Format: double */
-            massPerLength: number;
-            /** Format: double */
-            tension: number;
-        };
-        ToolChoice: {
-            code: string;
-            label: string;
-            precision: string;
-        };
-        ToolKindView: {
-            /** @enum {string} */
-            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
-            label: string;
-            sized: boolean;
-        };
-        ToolView: {
-            /** @enum {string} */
-            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
-            name: string;
-            size: string;
-            /** @enum {string} */
-            state: "GOOD" | "BENT" | "WORN" | "MISSING";
-        };
-        ToolsAsked: {
-            tools: components["schemas"]["ToolView"][];
-            /** Format: int64 */
-            version: number;
-        };
-        ToolsView: {
-            kinds: components["schemas"]["ToolKindView"][];
-            measures: string[];
-            states: string[];
-            tools: components["schemas"]["ToolView"][];
-            unitSuffix: string;
-            /** Format: int64 */
-            version: number;
-        };
-        Travel: {
-            /** Format: int64 */
-            after: number;
-            down: string;
-            key: string;
-            up: string;
-        };
-        TurnView: {
-            amount: string;
-            clockwise: boolean;
-            finishTightening: boolean;
-            seenFrom: string;
-            /** Format: int32 */
-            sixteenths: number;
-        };
-        TwoPostAsked: {
-            posts: components["schemas"]["PostsGiven"];
-            strings: components["schemas"]["NeedGiven"][];
-            /** Format: double */
-            threadPitch: number;
-        };
-        TwoPostTold: {
-            bass: components["schemas"]["Support"];
-            residuals: number[];
-            treble: components["schemas"]["Support"];
-        };
-        TypedBand: {
-            high: string;
-            low: string;
-        };
-        TypedBandView: {
-            high: string;
-            low: string;
-            name: string;
-            /** Format: int32 */
-            string: number;
-        };
-        Undo: {
-            /** Format: int64 */
-            after: number;
-            /** Format: int64 */
-            event?: number;
-            key: string;
-        };
-        Ways: {
-            /** Format: int64 */
-            after: number;
-            finishTightening: boolean;
-            key: string;
-            /** Format: int32 */
-            limitSixteenths: number;
-            /** Format: int32 */
-            settleMinutes: number;
-            /** Format: int32 */
-            stepSixteenths: number;
-        };
-        WaysView: {
-            finishTightening: boolean;
-            /** Format: int32 */
-            limitSixteenths: number;
-            net: string;
-            /** Format: int32 */
-            settleMinutes: number;
-            /** Format: int32 */
-            stepSixteenths: number;
-        };
+  schemas: {
+    About: {
+      /** Format: int64 */
+      after: number;
+      /** Format: int64 */
+      event: number;
+      key: string;
     };
-    responses: never;
-    parameters: never;
-    requestBodies: never;
-    headers: never;
-    pathItems: never;
+    ActionGiven: {
+      /** Format: int32 */
+      fret: number;
+      /** Format: double */
+      value: number;
+    };
+    ActionSchoolView: {
+      bass: string;
+      code: string;
+      /** @enum {string} */
+      family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
+      familyLabel: string;
+      label: string;
+      lowExtra: string;
+      reason: string;
+      /** @enum {string} */
+      steps: "EVEN" | "GROUPS" | "RADIUS";
+      tolerance: string;
+      treble: string;
+    };
+    ActionTold: {
+      /** Format: double */
+      capo1: number;
+      /** Format: int32 */
+      fret: number;
+      /** Format: double */
+      open: number;
+    };
+    AdviceView: {
+      caution?: string;
+      decline?: string;
+      /** Format: int64 */
+      event?: number;
+      follow?: string;
+      headline: string;
+      kind: string;
+      ripple: components["schemas"]["Ripple"][];
+      rule: string;
+      school: string;
+      /** @enum {string} */
+      station: "RELIEF" | "NUT" | "ACTION";
+      steps: components["schemas"]["StepView"][];
+      strings: number[];
+      tool?: string;
+      turn?: components["schemas"]["TurnView"];
+      why: string[];
+    };
+    After: {
+      crowns: number[];
+      /** Format: double */
+      nutY: number;
+      /** Format: double */
+      saddleY: number;
+    };
+    BarrelAsked: {
+      screws: number[];
+      strings: components["schemas"]["NeedGiven"][];
+      /** Format: double */
+      threadPitch: number;
+    };
+    BarrelTold: {
+      screws: components["schemas"]["Support"][];
+    };
+    BenchView: {
+      closed: components["schemas"]["JobCard"][];
+      demo: boolean;
+      /** Format: date-time */
+      now: string;
+      open: components["schemas"]["JobCard"][];
+    };
+    BreakAngleAsked: {
+      distance: string;
+      drop: string;
+      /** Format: int32 */
+      string: number;
+      /** Format: double */
+      wraps: number;
+    };
+    BreakAngleTold: {
+      degrees: string;
+      shallow: boolean;
+      text: string;
+    };
+    BridgeKindView: {
+      /** @enum {string} */
+      kind:
+        | "INDIVIDUAL"
+        | "BASS"
+        | "TWO_POST"
+        | "BARRELS"
+        | "FIXED"
+        | "FLOATING"
+        | "VIBRATO_SADDLES"
+        | "VIBRATO_POSTS";
+      label: string;
+    };
+    BridgeView: {
+      across: components["schemas"]["CrossView"][];
+      angle: string[];
+      arc: string;
+      /** @enum {string} */
+      kind:
+        | "INDIVIDUAL"
+        | "BASS"
+        | "TWO_POST"
+        | "BARRELS"
+        | "FIXED"
+        | "FLOATING"
+        | "VIBRATO_SADDLES"
+        | "VIBRATO_POSTS";
+      label: string;
+      pattern?: string;
+      pitch: string;
+      radii: string[];
+      screwed: boolean;
+      screws: components["schemas"]["ScrewView"][];
+      travel?: string;
+    };
+    CentsGiven: {
+      /** Format: double */
+      cents: number;
+      /** Format: int32 */
+      fret: number;
+      /** Format: double */
+      weight?: number;
+    };
+    ClearanceAsked: {
+      action: components["schemas"]["ActionGiven"];
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** Format: double */
+      compensation: number;
+      /** Format: double */
+      force: number;
+      /** Format: int32 */
+      frets: number;
+      /** Format: double */
+      nutSlotHeight?: number;
+      /** Format: double */
+      pluck: number;
+      relief: components["schemas"]["ReliefGiven"];
+      /** Format: double */
+      scaleLength: number;
+      /** Format: double */
+      tension: number;
+    };
+    ClearanceTold: {
+      frets: components["schemas"]["MarginTold"][];
+    };
+    ClosingRow: {
+      found: string;
+      label: string;
+      left: string;
+      target: string;
+      verdict: string;
+    };
+    ClosingView: {
+      ready: boolean;
+      remarks: string[];
+      rows: components["schemas"]["ClosingRow"][];
+    };
+    Correction: {
+      facts: components["schemas"]["Facts"];
+      /** Format: int64 */
+      version: number;
+    };
+    Created: {
+      /** Format: int64 */
+      id: number;
+    };
+    CrossView: {
+      /** Format: double */
+      after?: number;
+      /** Format: double */
+      board: number;
+      /** Format: double */
+      high: number;
+      /** Format: double */
+      low: number;
+      name: string;
+      /** Format: double */
+      now: number;
+      /** Format: int32 */
+      string: number;
+      verdict: string;
+      /** Format: double */
+      z: number;
+    };
+    Decline: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      topic?: string;
+    };
+    Dimension: {
+      /** Format: int32 */
+      fret: number;
+      kind: string;
+      label: string;
+      text: string;
+      verdict: string;
+      /** Format: double */
+      y0: number;
+      /** Format: double */
+      y1: number;
+    };
+    Equivalent: {
+      bass: string;
+      label: string;
+      treble: string;
+    };
+    Facts: {
+      /** @enum {string} */
+      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+      boardRadius: string;
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** @enum {string} */
+      bridge?:
+        | "INDIVIDUAL"
+        | "BASS"
+        | "TWO_POST"
+        | "BARRELS"
+        | "FIXED"
+        | "FLOATING"
+        | "VIBRATO_SADDLES"
+        | "VIBRATO_POSTS";
+      bridgeSpread?: string;
+      endRadius?: string;
+      /** Format: int32 */
+      frets: number;
+      /** @enum {string} */
+      joint?: "BOLTED" | "SET" | "THROUGH";
+      /** @enum {string} */
+      kind:
+        | "ELECTRIC"
+        | "SEMI_HOLLOW"
+        | "FLAT_TOP"
+        | "ARCHTOP"
+        | "NYLON"
+        | "BARITONE"
+        | "TWELVE_STRING"
+        | "BASS_4"
+        | "BASS_5"
+        | "BASS_6"
+        | "MANDOLIN";
+      leftHanded: boolean;
+      name: string;
+      /** @enum {string} */
+      nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+      nutWidth?: string;
+      /** @enum {string} */
+      rod: "SINGLE" | "DOUBLE" | "NONE";
+      scaleLength: string;
+      strings?: string;
+      threadPitch?: string;
+      tuning: string;
+    };
+    Filing: {
+      light: boolean;
+      /** Format: int32 */
+      string: number;
+      /** Format: int32 */
+      strokes: number;
+    };
+    Filings: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      slots: components["schemas"]["Filing"][];
+    };
+    FlawView: {
+      consequence: string;
+      /** @enum {string} */
+      flaw: "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
+      label: string;
+    };
+    FretCents: {
+      /** Format: double */
+      cents: number;
+      /** Format: int32 */
+      fret: number;
+    };
+    FretPoint: {
+      /** Format: int32 */
+      fret: number;
+      /** Format: double */
+      x: number;
+      /** Format: double */
+      y: number;
+    };
+    GaugePattern: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      radius: string;
+      ringing: number[];
+    };
+    Ghost: {
+      /** Format: int32 */
+      fret: number;
+      kind: string;
+      /** Format: double */
+      y0: number;
+      /** Format: double */
+      y1: number;
+    };
+    Habit: {
+      /** Format: int64 */
+      after: number;
+      board: boolean;
+      flat: boolean;
+      /** Format: int32 */
+      gaugeFret: number;
+      /** Format: int32 */
+      heldHigh: number;
+      /** Format: int32 */
+      heldLow: number;
+      key: string;
+      tool: string;
+    };
+    HabitChoice: {
+      board: boolean;
+      /** Format: int32 */
+      gaugeFret: number;
+      /** Format: int32 */
+      heldHigh: number;
+      /** Format: int32 */
+      heldLow: number;
+      label: string;
+    };
+    HabitGiven: {
+      /** Format: int32 */
+      gaugeFret: number;
+      held: number[];
+    };
+    HabitView: {
+      board: boolean;
+      flat: boolean;
+      /** Format: int32 */
+      gaugeFret: number;
+      /** Format: int32 */
+      heldHigh: number;
+      /** Format: int32 */
+      heldLow: number;
+      tool: string;
+    };
+    HeightChoice: {
+      /** Format: int32 */
+      fret: number;
+      label: string;
+      /** Format: int32 */
+      pressed: number;
+    };
+    HeightHabitView: {
+      flat: boolean;
+      /** Format: int32 */
+      fret: number;
+      /** Format: int32 */
+      pressed: number;
+      tool: string;
+    };
+    HeightReading: {
+      /** Format: int64 */
+      after: number;
+      flat: boolean;
+      /** Format: int32 */
+      fret: number;
+      key: string;
+      /** Format: int32 */
+      pressed: number;
+      /** @enum {string} */
+      station: "RELIEF" | "NUT" | "ACTION";
+      tool: string;
+    };
+    HeightSchoolView: {
+      bands: string;
+      label: string;
+      reason: string;
+      school: string;
+    };
+    HeightTarget: {
+      /** Format: int64 */
+      after: number;
+      asMeasured?: boolean;
+      bands?: components["schemas"]["TypedBand"][];
+      key: string;
+      school?: string;
+      /** @enum {string} */
+      station: "RELIEF" | "NUT" | "ACTION";
+      /** @enum {string} */
+      style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+    };
+    HeightTargetView: {
+      bands: components["schemas"]["TypedBandView"][];
+      label: string;
+      reason: string;
+      school?: string;
+      schools: components["schemas"]["HeightSchoolView"][];
+      styles: components["schemas"]["StyleView"][];
+    };
+    HeightView: {
+      habit: components["schemas"]["HeightHabitView"];
+      method: string;
+      methods: components["schemas"]["HeightChoice"][];
+      remarks: string[];
+      rows: components["schemas"]["LedgerRow"][];
+      /** @enum {string} */
+      station: "RELIEF" | "NUT" | "ACTION";
+      target: components["schemas"]["HeightTargetView"];
+      tools: components["schemas"]["ToolChoice"][];
+    };
+    InstrumentView: {
+      /** @enum {string} */
+      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+      boardRadius: string;
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** @enum {string} */
+      bridge:
+        | "INDIVIDUAL"
+        | "BASS"
+        | "TWO_POST"
+        | "BARRELS"
+        | "FIXED"
+        | "FLOATING"
+        | "VIBRATO_SADDLES"
+        | "VIBRATO_POSTS";
+      bridgeSpread: string;
+      endRadius: string;
+      /** Format: int32 */
+      frets: number;
+      /** @enum {string} */
+      joint: "BOLTED" | "SET" | "THROUGH";
+      /** @enum {string} */
+      kind:
+        | "ELECTRIC"
+        | "SEMI_HOLLOW"
+        | "FLAT_TOP"
+        | "ARCHTOP"
+        | "NYLON"
+        | "BARITONE"
+        | "TWELVE_STRING"
+        | "BASS_4"
+        | "BASS_5"
+        | "BASS_6"
+        | "MANDOLIN";
+      kindLabel: string;
+      leftHanded: boolean;
+      name: string;
+      /** @enum {string} */
+      nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+      nutWidth: string;
+      /** @enum {string} */
+      rod: "SINGLE" | "DOUBLE" | "NONE";
+      scaleLength: string;
+      strings: string;
+      threadPitch: string;
+      tuning: string;
+      /** Format: int64 */
+      version: number;
+    };
+    IntonationAsked: {
+      /** Format: double */
+      compensation: number;
+      readings: components["schemas"]["CentsGiven"][];
+      /** Format: double */
+      scaleLength: number;
+      /** Format: double */
+      threadPitch?: number;
+    };
+    IntonationTold: {
+      residuals: components["schemas"]["FretCents"][];
+      /** Format: double */
+      saddleBack: number;
+      /** Format: double */
+      turns?: number;
+    };
+    JobCard: {
+      complaint: string;
+      /** Format: int64 */
+      id: number;
+      instrument: string;
+      kind: string;
+      /** Format: date-time */
+      lastAt: string;
+      next: string;
+      nextKind: string;
+      /** Format: date-time */
+      openedAt: string;
+      player: string;
+      standing: string;
+      /** Format: int64 */
+      ticket: number;
+      /** Format: date-time */
+      waitingUntil?: string;
+    };
+    JobView: {
+      action: components["schemas"]["HeightView"];
+      advice: components["schemas"]["AdviceView"];
+      bridge: components["schemas"]["BridgeView"];
+      canRedo: boolean;
+      canUndo: boolean;
+      closed: boolean;
+      closing: components["schemas"]["ClosingView"];
+      complaint: string;
+      /** Format: int64 */
+      id: number;
+      instrument: components["schemas"]["InstrumentView"];
+      /** Format: date-time */
+      now: string;
+      nut: components["schemas"]["HeightView"];
+      nutBench: components["schemas"]["NutBenchView"];
+      order: components["schemas"]["OrderView"];
+      player: string;
+      relief: components["schemas"]["ReliefView"];
+      sections: components["schemas"]["SectionView"][];
+      /** Format: int64 */
+      seq: number;
+      /** Format: date-time */
+      settlingUntil?: string;
+      stations: components["schemas"]["StationView"][];
+      tape: components["schemas"]["TapeLine"][];
+      /** Format: int64 */
+      ticket: number;
+      touch: string;
+      unit: string;
+      unitSuffix: string;
+    };
+    Keep: {
+      /** @enum {string} */
+      scope: "SHOP" | "PLAYER" | "INSTRUMENT";
+      what: string;
+    };
+    KindView: {
+      /** @enum {string} */
+      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+      boardRadius: string;
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** @enum {string} */
+      bridge:
+        | "INDIVIDUAL"
+        | "BASS"
+        | "TWO_POST"
+        | "BARRELS"
+        | "FIXED"
+        | "FLOATING"
+        | "VIBRATO_SADDLES"
+        | "VIBRATO_POSTS";
+      bridgeSpread: string;
+      /** Format: int32 */
+      frets: number;
+      /** @enum {string} */
+      joint: "BOLTED" | "SET" | "THROUGH";
+      /** @enum {string} */
+      kind:
+        | "ELECTRIC"
+        | "SEMI_HOLLOW"
+        | "FLAT_TOP"
+        | "ARCHTOP"
+        | "NYLON"
+        | "BARITONE"
+        | "TWELVE_STRING"
+        | "BASS_4"
+        | "BASS_5"
+        | "BASS_6"
+        | "MANDOLIN";
+      label: string;
+      /** @enum {string} */
+      nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+      nutWidth: string;
+      /** @enum {string} */
+      rod: "SINGLE" | "DOUBLE" | "NONE";
+      scaleLength: string;
+      strings: string;
+      tuning: string;
+    };
+    LeafView: {
+      /** Format: double */
+      mm: number;
+      text: string;
+    };
+    Leaves: {
+      /** Format: double */
+      free?: number;
+      /** Format: double */
+      lifts?: number;
+      /** Format: double */
+      touches?: number;
+    };
+    LeavesAsked: {
+      /** Format: int32 */
+      most?: number;
+      owned: number[];
+      /** Format: double */
+      target: number;
+    };
+    LeavesTold: {
+      /** Format: double */
+      error: number;
+      leaves: number[];
+      /** Format: double */
+      total: number;
+    };
+    LedgerRow: {
+      found?: string;
+      leaves: components["schemas"]["LeafView"][];
+      name: string;
+      now?: string;
+      side: string;
+      spread?: string;
+      /** Format: int32 */
+      string: number;
+      target: string;
+      verdict: string;
+      verdictText: string;
+    };
+    LengthAsked: {
+      text: string;
+      unit?: string;
+    };
+    LengthTold: {
+      /** Format: double */
+      in64: number;
+      /** Format: double */
+      mm: number;
+      /** Format: double */
+      thou: number;
+    };
+    MarginTold: {
+      /** Format: int32 */
+      fret: number;
+      /** Format: int32 */
+      hits: number;
+      /** Format: double */
+      margin: number;
+    };
+    NeckAngle: {
+      above: string;
+      /** Format: int64 */
+      after: number;
+      key: string;
+    };
+    NeckShimAsked: {
+      /** Format: double */
+      bodyEdge: number;
+      /** Format: double */
+      heelEnd: number;
+      /** Format: double */
+      saddle: number;
+      /** Format: double */
+      saddleChange: number;
+    };
+    NeckShimTold: {
+      thickEnd: string;
+      /** Format: double */
+      thickness: number;
+    };
+    NeckShimming: {
+      /** Format: int64 */
+      after: number;
+      /** @enum {string} */
+      end: "HEEL" | "BODY_EDGE";
+      key: string;
+      thickness: string;
+    };
+    NeedGiven: {
+      /** Format: double */
+      saddleChange: number;
+      /** Format: double */
+      z: number;
+    };
+    NewJob: {
+      complaint: string;
+      instrument: components["schemas"]["Facts"];
+      player: string;
+      requestKey: string;
+      scope?: ("RELIEF" | "NUT" | "ACTION")[];
+      /** @enum {string} */
+      touch: "LIGHT" | "MEDIUM" | "HEAVY";
+    };
+    Note: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      text: string;
+    };
+    NutBenchView: {
+      bite: string;
+      flaws: components["schemas"]["FlawView"][];
+      material: string;
+      slots: components["schemas"]["SlotView"][];
+      temporary: boolean;
+      width: string;
+    };
+    NutGiven: {
+      /** Format: int32 */
+      fret?: number;
+      method: string;
+      /** Format: double */
+      value: number;
+    };
+    NutRework: {
+      /** Format: int64 */
+      after: number;
+      change: string;
+      key: string;
+      strings?: number[];
+      /** @enum {string} */
+      way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
+    };
+    NutSchoolView: {
+      bassHigh: string;
+      bassLow: string;
+      code: string;
+      /** Format: int32 */
+      heldFret: number;
+      label: string;
+      reason: string;
+      trebleHigh: string;
+      trebleLow: string;
+    };
+    NutSlotsAsked: {
+      /** Format: double */
+      bassEdge: number;
+      gauges: number[];
+      rule: string;
+      /** Format: double */
+      trebleEdge: number;
+      /** Format: double */
+      width: number;
+    };
+    NutSlotsTold: {
+      centres: number[];
+    };
+    Order: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      /** @enum {string} */
+      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+    };
+    OrderChoice: {
+      label: string;
+      /** @enum {string} */
+      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+      reason: string;
+    };
+    OrderView: {
+      /** @enum {string} */
+      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+      orders: components["schemas"]["OrderChoice"][];
+      scope: ("RELIEF" | "NUT" | "ACTION")[];
+    };
+    PairMember: {
+      /** Format: double */
+      cents12: number;
+      /** Format: double */
+      compensation: number;
+    };
+    PairedSaddleAsked: {
+      rule: string;
+      /** Format: double */
+      scaleLength: number;
+      strings: components["schemas"]["PairMember"][];
+    };
+    PairedSaddleTold: {
+      residuals: number[];
+      /** Format: double */
+      saddleBack: number;
+    };
+    Plain: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+    };
+    PostsGiven: {
+      /** Format: double */
+      bass: number;
+      /** Format: double */
+      treble: number;
+    };
+    Pull: {
+      /** Format: double */
+      beforeTotal?: number;
+      /** Format: double */
+      reliefChange?: number;
+      /** Format: double */
+      reliefSd?: number;
+      strings: components["schemas"]["StringPull"][];
+      /** Format: double */
+      total: number;
+    };
+    PullAsked: {
+      beforeGauges?: string;
+      beforeTuning?: string;
+      gauges: string;
+      /** Format: double */
+      reference?: number;
+      scaleLength: string;
+      tuning: string;
+    };
+    ReadAsked: {
+      texts: string[];
+      unit: string;
+    };
+    ReadTold: {
+      /** Format: double */
+      mm?: number;
+      trouble?: string;
+    };
+    Reading: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      leaves?: components["schemas"]["Leaves"];
+      /** @enum {string} */
+      station?: "RELIEF" | "NUT" | "ACTION";
+      /** Format: int32 */
+      string: number;
+      sure?: boolean;
+      /** @enum {string} */
+      tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
+      text?: string;
+      tool?: string;
+    };
+    ReliefAsked: {
+      as: components["schemas"]["HabitGiven"][];
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** Format: int32 */
+      gaugeFret: number;
+      held: number[];
+      /** Format: double */
+      reading: number;
+      /** Format: double */
+      scaleLength: number;
+    };
+    ReliefGiven: {
+      /** Format: int32 */
+      gaugeFret: number;
+      held: number[];
+      /** Format: double */
+      value: number;
+    };
+    ReliefSchoolView: {
+      code: string;
+      high: string;
+      label: string;
+      low: string;
+      reason: string;
+    };
+    ReliefTold: {
+      readings: number[];
+    };
+    ReliefView: {
+      equivalents: components["schemas"]["Equivalent"][];
+      habit: components["schemas"]["HabitView"];
+      habits: components["schemas"]["HabitChoice"][];
+      method: string;
+      remarks: string[];
+      rows: components["schemas"]["LedgerRow"][];
+      target: components["schemas"]["TargetView"];
+      tools: components["schemas"]["ToolChoice"][];
+      ways: components["schemas"]["WaysView"];
+    };
+    Ripple: {
+      change: string;
+      expected: string;
+      label: string;
+      now: string;
+    };
+    RodDirection: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      straightensAnticlockwise: boolean;
+    };
+    RodTurn: {
+      /** Format: int64 */
+      after: number;
+      finishTightening: boolean;
+      free: boolean;
+      key: string;
+      /** Format: int32 */
+      sixteenths: number;
+    };
+    SaddleChangeAsked: {
+      /** Format: double */
+      compensation: number;
+      /** Format: int32 */
+      fret: number;
+      /** Format: double */
+      from: number;
+      /** Format: double */
+      scaleLength: number;
+      /** Format: double */
+      threadPitch?: number;
+      /** Format: double */
+      to: number;
+    };
+    SaddleChangeTold: {
+      /** Format: double */
+      saddle: number;
+      /** Format: double */
+      turns?: number;
+    };
+    SaddleRework: {
+      /** Format: int64 */
+      after: number;
+      bass: string;
+      key: string;
+      treble: string;
+      /** @enum {string} */
+      way: "SANDED" | "SHIMMED" | "RENEWED";
+    };
+    SchoolView: {
+      bass: string;
+      label: string;
+      reason: string;
+      school: string;
+      treble: string;
+    };
+    SchoolsAsked: {
+      action: components["schemas"]["ActionSchoolView"][];
+      nut: components["schemas"]["NutSchoolView"][];
+      relief: components["schemas"]["ReliefSchoolView"][];
+      /** Format: int64 */
+      version: number;
+    };
+    SchoolsView: {
+      action: components["schemas"]["ActionSchoolView"][];
+      nut: components["schemas"]["NutSchoolView"][];
+      relief: components["schemas"]["ReliefSchoolView"][];
+      unitSuffix: string;
+      /** Format: int64 */
+      version: number;
+    };
+    Scope: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      stations: ("RELIEF" | "NUT" | "ACTION")[];
+    };
+    ScrewView: {
+      move?: string;
+      name: string;
+      net: string;
+      /** Format: double */
+      z: number;
+    };
+    Screws: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      sixteenths: number[];
+    };
+    SectionView: {
+      after?: components["schemas"]["After"];
+      /** Format: int32 */
+      bodyJointFret: number;
+      dimensions: components["schemas"]["Dimension"][];
+      frets: components["schemas"]["FretPoint"][];
+      ghosts: components["schemas"]["Ghost"][];
+      /** Format: int32 */
+      heldHigh: number;
+      /** Format: int32 */
+      heldLow: number;
+      /** Format: double */
+      nutY: number;
+      /** Format: double */
+      saddleX: number;
+      /** Format: double */
+      saddleY: number;
+      /** Format: double */
+      scaleLength: number;
+      /** Format: int32 */
+      string: number;
+      stringKnown: boolean;
+      stringName: string;
+    };
+    SetAsked: {
+      gauges: string;
+      name: string;
+    };
+    SetView: {
+      gauges: string;
+      /** Format: int64 */
+      id: number;
+      name: string;
+      /** Format: int32 */
+      strings: number;
+    };
+    SetupAsked: {
+      action: components["schemas"]["ActionGiven"];
+      /** Format: int32 */
+      bodyJointFret: number;
+      /** Format: double */
+      compensation: number;
+      nut?: components["schemas"]["NutGiven"];
+      /** Format: double */
+      nutSlotHeight?: number;
+      relief: components["schemas"]["ReliefGiven"];
+      /** Format: double */
+      scaleLength: number;
+    };
+    SetupTold: {
+      actions: components["schemas"]["ActionTold"][];
+      /** Format: double */
+      nutOpen: number;
+      /** Format: double */
+      nutPressed2: number;
+      /** Format: double */
+      nutPressed3: number;
+      /** Format: double */
+      nutSlotHeight: number;
+      /** Format: double */
+      saddleHeight: number;
+    };
+    ShowAsked: {
+      lengths: number[];
+      turns: number[];
+      unit: string;
+    };
+    ShowTold: {
+      lengths: string[];
+      turns: string[];
+    };
+    SlotCheck: {
+      /** Format: int64 */
+      after: number;
+      flaws: (
+        "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED"
+      )[];
+      key: string;
+      /** Format: int32 */
+      string: number;
+    };
+    SlotPlace: {
+      measured: string;
+      move: string;
+      name: string;
+      /** Format: int32 */
+      string: number;
+      wanted: string;
+    };
+    SlotView: {
+      checked: boolean;
+      file: string;
+      flaws: (
+        "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED"
+      )[];
+      gauge: string;
+      name: string;
+      /** Format: int32 */
+      string: number;
+      toFrets?: string;
+    };
+    SpacingAsked: {
+      bassEdge: string;
+      centres: string[];
+      rule: string;
+      trebleEdge: string;
+    };
+    SseEmitter: {
+      /** Format: int64 */
+      timeout?: number;
+    };
+    StackAsked: {
+      fretHeight: string;
+    };
+    StationView: {
+      key: string;
+      label: string;
+      note: string;
+      /** Format: int32 */
+      number: number;
+      state: string;
+    };
+    StepView: {
+      amount: string;
+      expected: string;
+      leave?: string;
+      where: string;
+    };
+    StopStack: {
+      error: string;
+      height: string;
+      leaves: string;
+      name: string;
+      /** Format: int32 */
+      string: number;
+    };
+    StringPull: {
+      /** Format: double */
+      frequency: number;
+      gauge: string;
+      /** Format: double */
+      newtons: number;
+      note: string;
+      /** Format: int32 */
+      string: number;
+    };
+    StyleView: {
+      label: string;
+      /** @enum {string} */
+      style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+    };
+    Support: {
+      /** Format: double */
+      change: number;
+      /** Format: double */
+      turns: number;
+    };
+    TapeLine: {
+      /** Format: date-time */
+      at: string;
+      doubt?: string;
+      dropped: boolean;
+      /** Format: int64 */
+      seq: number;
+      text: string;
+      undone: boolean;
+    };
+    Target: {
+      /** Format: int64 */
+      after: number;
+      bassHigh?: string;
+      bassLow?: string;
+      key: string;
+      school?: string;
+      trebleHigh?: string;
+      trebleLow?: string;
+    };
+    TargetView: {
+      bassHigh: string;
+      bassLow: string;
+      label: string;
+      reason: string;
+      school?: string;
+      schools: components["schemas"]["SchoolView"][];
+      trebleHigh: string;
+      trebleLow: string;
+    };
+    TensionAsked: {
+      /** Format: double */
+      core?: number;
+      /** Format: double */
+      diameter: number;
+      /** Format: double */
+      frequency: number;
+      /** Format: double */
+      scaleLength: number;
+      wrap: string;
+    };
+    TensionTold: {
+      /** Format: double */
+      massPerLength: number;
+      /** Format: double */
+      tension: number;
+    };
+    ToolChoice: {
+      code: string;
+      label: string;
+      precision: string;
+    };
+    ToolKindView: {
+      /** @enum {string} */
+      kind:
+        | "LEAF"
+        | "NUT_FILE"
+        | "RULER"
+        | "ACTION_CARD"
+        | "CALIPER"
+        | "RADIUS_GAUGE"
+        | "STRAIGHTEDGE"
+        | "NOTCHED_STRAIGHTEDGE"
+        | "KEY"
+        | "CAPO"
+        | "FRET_ROCKER"
+        | "TUNER"
+        | "HYGROMETER"
+        | "SOLDERING_IRON"
+        | "OTHER";
+      label: string;
+      sized: boolean;
+    };
+    ToolView: {
+      /** @enum {string} */
+      kind:
+        | "LEAF"
+        | "NUT_FILE"
+        | "RULER"
+        | "ACTION_CARD"
+        | "CALIPER"
+        | "RADIUS_GAUGE"
+        | "STRAIGHTEDGE"
+        | "NOTCHED_STRAIGHTEDGE"
+        | "KEY"
+        | "CAPO"
+        | "FRET_ROCKER"
+        | "TUNER"
+        | "HYGROMETER"
+        | "SOLDERING_IRON"
+        | "OTHER";
+      name: string;
+      size: string;
+      /** @enum {string} */
+      state: "GOOD" | "BENT" | "WORN" | "MISSING";
+    };
+    ToolsAsked: {
+      tools: components["schemas"]["ToolView"][];
+      /** Format: int64 */
+      version: number;
+    };
+    ToolsView: {
+      kinds: components["schemas"]["ToolKindView"][];
+      measures: string[];
+      states: string[];
+      tools: components["schemas"]["ToolView"][];
+      unitSuffix: string;
+      /** Format: int64 */
+      version: number;
+    };
+    Travel: {
+      /** Format: int64 */
+      after: number;
+      down: string;
+      key: string;
+      up: string;
+    };
+    TurnView: {
+      amount: string;
+      clockwise: boolean;
+      finishTightening: boolean;
+      seenFrom: string;
+      /** Format: int32 */
+      sixteenths: number;
+    };
+    TwoPostAsked: {
+      posts: components["schemas"]["PostsGiven"];
+      strings: components["schemas"]["NeedGiven"][];
+      /** Format: double */
+      threadPitch: number;
+    };
+    TwoPostTold: {
+      bass: components["schemas"]["Support"];
+      residuals: number[];
+      treble: components["schemas"]["Support"];
+    };
+    TypedBand: {
+      high: string;
+      low: string;
+    };
+    TypedBandView: {
+      high: string;
+      low: string;
+      name: string;
+      /** Format: int32 */
+      string: number;
+    };
+    Undo: {
+      /** Format: int64 */
+      after: number;
+      /** Format: int64 */
+      event?: number;
+      key: string;
+    };
+    Ways: {
+      /** Format: int64 */
+      after: number;
+      finishTightening: boolean;
+      key: string;
+      /** Format: int32 */
+      limitSixteenths: number;
+      /** Format: int32 */
+      settleMinutes: number;
+      /** Format: int32 */
+      stepSixteenths: number;
+    };
+    WaysView: {
+      finishTightening: boolean;
+      /** Format: int32 */
+      limitSixteenths: number;
+      net: string;
+      /** Format: int32 */
+      settleMinutes: number;
+      /** Format: int32 */
+      stepSixteenths: number;
+    };
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    bench: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchView"];
-                };
-            };
-        };
-    };
-    bridges: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BridgeKindView"][];
-                };
-            };
-        };
-    };
-    open: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewJob"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Created"];
-                };
-            };
-        };
-    };
-    job: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    close: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    declined: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Decline"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    filed: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Filings"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    followed: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    pattern: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GaugePattern"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    habit_1: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Habit"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    habit: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HeightReading"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    target_1: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HeightTarget"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    correct: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Correction"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    angle_1: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NeckAngle"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    shim: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NeckShimming"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    note: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Note"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    nut: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NutRework"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    angle: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BreakAngleAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BreakAngleTold"];
-                };
-            };
-        };
-    };
-    stacks: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StackAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StopStack"][];
-                };
-            };
-        };
-    };
-    spacing: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SpacingAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SlotPlace"][];
-                };
-            };
-        };
-    };
-    order: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Order"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    reading: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Reading"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    drop: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["About"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    keep_1: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["About"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    redo: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Undo"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    reopen: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    retuned: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    direction: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RodDirection"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    stiff: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    turn: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RodTurn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    otherWay: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["About"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    ranFree: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["About"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    ways: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Ways"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    saddle: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SaddleRework"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    scope: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Scope"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    screws: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Screws"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    skip: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    slot: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SlotCheck"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    stream: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
-    target: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Target"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    travel: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Travel"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    undo: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Undo"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
-    keep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Keep"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    kinds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindView"][];
-                };
-            };
-        };
-    };
-    read: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ReadAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadTold"][];
-                };
-            };
-        };
-    };
-    show: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ShowAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShowTold"];
-                };
-            };
-        };
-    };
-    barrel: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BarrelAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BarrelTold"];
-                };
-            };
-        };
-    };
-    clearance: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ClearanceAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClearanceTold"];
-                };
-            };
-        };
-    };
-    intonation: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["IntonationAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["IntonationTold"];
-                };
-            };
-        };
-    };
-    leaves: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LeavesAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LeavesTold"];
-                };
-            };
-        };
-    };
-    length: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LengthAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LengthTold"];
-                };
-            };
-        };
-    };
-    neckShim: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NeckShimAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NeckShimTold"];
-                };
-            };
-        };
-    };
-    nutSlots: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NutSlotsAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NutSlotsTold"];
-                };
-            };
-        };
-    };
-    pairedSaddle: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PairedSaddleAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PairedSaddleTold"];
-                };
-            };
-        };
-    };
-    relief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ReliefAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReliefTold"];
-                };
-            };
-        };
-    };
-    saddleChange: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SaddleChangeAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SaddleChangeTold"];
-                };
-            };
-        };
-    };
-    setup: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetupAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetupTold"];
-                };
-            };
-        };
-    };
-    tension: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TensionAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TensionTold"];
-                };
-            };
-        };
-    };
-    twoPost: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TwoPostAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TwoPostTold"];
-                };
-            };
-        };
-    };
-    schools: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolsView"];
-                };
-            };
-        };
-    };
-    keepSchools: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SchoolsAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolsView"];
-                };
-            };
-        };
-    };
-    tools: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ToolsView"];
-                };
-            };
-        };
-    };
-    keepTools: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ToolsAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ToolsView"];
-                };
-            };
-        };
-    };
-    all: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetView"][];
-                };
-            };
-        };
-    };
-    add: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetAsked"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetView"];
-                };
-            };
-        };
-    };
-    pull: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PullAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Pull"];
-                };
-            };
-        };
-    };
-    change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetView"];
-                };
-            };
-        };
-    };
-    remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
+  bench: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["BenchView"];
+        };
+      };
+    };
+  };
+  bridges: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["BridgeKindView"][];
+        };
+      };
+    };
+  };
+  open: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NewJob"];
+      };
+    };
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Created"];
+        };
+      };
+    };
+  };
+  job: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  close: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  declined: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Decline"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  filed: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Filings"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  followed: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  pattern: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["GaugePattern"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  habit_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Habit"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  habit: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["HeightReading"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  target_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["HeightTarget"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  correct: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Correction"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  angle_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NeckAngle"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  shim: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NeckShimming"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  note: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Note"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  nut: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NutRework"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  angle: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["BreakAngleAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["BreakAngleTold"];
+        };
+      };
+    };
+  };
+  stacks: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["StackAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["StopStack"][];
+        };
+      };
+    };
+  };
+  spacing: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SpacingAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SlotPlace"][];
+        };
+      };
+    };
+  };
+  order: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Order"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  reading: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Reading"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  drop: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["About"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  keep_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["About"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  redo: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Undo"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  reopen: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  retuned: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  direction: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RodDirection"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  stiff: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  turn: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RodTurn"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  otherWay: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["About"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  ranFree: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["About"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  ways: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Ways"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  saddle: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SaddleRework"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  scope: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Scope"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  screws: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Screws"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  skip: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Plain"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  slot: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SlotCheck"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  stream: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "text/event-stream": components["schemas"]["SseEmitter"];
+        };
+      };
+    };
+  };
+  target: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Target"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  travel: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Travel"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  undo: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Undo"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  keep: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Keep"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  kinds: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["KindView"][];
+        };
+      };
+    };
+  };
+  read: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ReadAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ReadTold"][];
+        };
+      };
+    };
+  };
+  show: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ShowAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ShowTold"];
+        };
+      };
+    };
+  };
+  barrel: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["BarrelAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["BarrelTold"];
+        };
+      };
+    };
+  };
+  clearance: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ClearanceAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ClearanceTold"];
+        };
+      };
+    };
+  };
+  intonation: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["IntonationAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["IntonationTold"];
+        };
+      };
+    };
+  };
+  leaves: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["LeavesAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["LeavesTold"];
+        };
+      };
+    };
+  };
+  length: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["LengthAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["LengthTold"];
+        };
+      };
+    };
+  };
+  neckShim: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NeckShimAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["NeckShimTold"];
+        };
+      };
+    };
+  };
+  nutSlots: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["NutSlotsAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["NutSlotsTold"];
+        };
+      };
+    };
+  };
+  pairedSaddle: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PairedSaddleAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PairedSaddleTold"];
+        };
+      };
+    };
+  };
+  relief: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ReliefAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ReliefTold"];
+        };
+      };
+    };
+  };
+  saddleChange: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SaddleChangeAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SaddleChangeTold"];
+        };
+      };
+    };
+  };
+  setup: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SetupAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SetupTold"];
+        };
+      };
+    };
+  };
+  tension: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TensionAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TensionTold"];
+        };
+      };
+    };
+  };
+  twoPost: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TwoPostAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TwoPostTold"];
+        };
+      };
+    };
+  };
+  schools: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SchoolsView"];
+        };
+      };
+    };
+  };
+  keepSchools: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SchoolsAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SchoolsView"];
+        };
+      };
+    };
+  };
+  tools: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ToolsView"];
+        };
+      };
+    };
+  };
+  keepTools: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ToolsAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ToolsView"];
+        };
+      };
+    };
+  };
+  all: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SetView"][];
+        };
+      };
+    };
+  };
+  add: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SetAsked"];
+      };
+    };
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SetView"];
+        };
+      };
+    };
+  };
+  pull: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PullAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Pull"];
+        };
+      };
+    };
+  };
+  change: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SetAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SetView"];
+        };
+      };
+    };
+  };
+  remove: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
 }

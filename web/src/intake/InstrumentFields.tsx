@@ -161,19 +161,33 @@ export function InstrumentFields({
         />
         Left-handed
       </label>
-      <Field label="Bridge">
+      <div className="sm:col-span-2">
+        <Field label="Bridge">
+          <Select
+            value={facts.bridge ?? ""}
+            onChange={(e) => {
+              const bridge = bridges.data?.find((b) => b.kind === e.target.value);
+              if (bridge !== undefined) set({ bridge: bridge.kind });
+            }}
+          >
+            {(bridges.data ?? []).map((b) => (
+              <option key={b.kind} value={b.kind}>
+                {b.label}
+              </option>
+            ))}
+          </Select>
+        </Field>
+      </div>
+      <Field label="Neck joint">
         <Select
-          value={facts.bridge ?? ""}
-          onChange={(e) => {
-            const bridge = bridges.data?.find((b) => b.kind === e.target.value);
-            if (bridge !== undefined) set({ bridge: bridge.kind });
-          }}
+          value={facts.joint ?? ""}
+          onChange={(e) =>
+            set({ joint: pick(e.target.value, ["BOLTED", "SET", "THROUGH"] as const, "SET") })
+          }
         >
-          {(bridges.data ?? []).map((b) => (
-            <option key={b.kind} value={b.kind}>
-              {b.label}
-            </option>
-          ))}
+          <option value="BOLTED">bolt-on</option>
+          <option value="SET">set</option>
+          <option value="THROUGH">through</option>
         </Select>
       </Field>
       <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
@@ -191,18 +205,6 @@ export function InstrumentFields({
           <option value="0.635">4-40</option>
           <option value="0.794">6-32 and 8-32</option>
         </datalist>
-      </Field>
-      <Field label="Neck joint">
-        <Select
-          value={facts.joint ?? ""}
-          onChange={(e) =>
-            set({ joint: pick(e.target.value, ["BOLTED", "SET", "THROUGH"] as const, "SET") })
-          }
-        >
-          <option value="BOLTED">bolt-on</option>
-          <option value="SET">set</option>
-          <option value="THROUGH">through</option>
-        </Select>
       </Field>
       <Field label="Board radius at the last fret" hint="same, or another when compound">
         <TextInput

@@ -162,7 +162,7 @@ function OpenJob({
   useEffect(() => {
     if (started.current) return;
     started.current = true;
-    fields.current.get(wanted ?? bassString)?.focus();
+    fields.current.get(wanted ?? bassString)?.focus({ preventScroll: true });
   }, [wanted, bassString, fields]);
 
   const rod = job.instrument.rod !== "NONE" && !job.closed;

@@ -104,11 +104,11 @@ function SlotChecks({ job, send, trouble }: { job: JobView; send: Send; trouble:
         </tbody>
       </table>
       <fieldset className="border-t border-line pt-2">
-        <legend className="text-[16px] font-semibold">
+        <legend className="float-left mb-1 w-full text-[16px] font-semibold">
           Slot {string} {slot?.name}: tick what is wrong
         </legend>
         {nutBench.flaws.map((f) => (
-          <label key={f.flaw} className="flex min-h-11 items-start gap-3 py-1.5">
+          <label key={f.flaw} className="clear-left flex min-h-11 items-start gap-3 py-1.5">
             <input
               type="checkbox"
               className="mt-0.5 size-6 shrink-0 accent-ink"

@@ -96,7 +96,7 @@ export function TapeColumn({
       {lines.length === 0 && (
         <p className="text-[15px] text-mute">Nothing yet. The first reading is as found.</p>
       )}
-      <ol className="text-[15px]">
+      <ol className="text-[14.5px] tracking-[-0.01em]">
         {lines.map((line) => (
           <li
             key={line.seq}

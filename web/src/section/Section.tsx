@@ -21,6 +21,14 @@ import {
 
 const MOTION_MS = 450;
 
+/** Keeps letters readable where a line of the drawing runs behind them. */
+const HALO = {
+  paintOrder: "stroke",
+  stroke: "#FFF6DA",
+  strokeWidth: 4,
+  strokeLinejoin: "round",
+} as const;
+
 /** Moves from the last drawn heights to the new ones, unless motion is unwanted. */
 function useMoving(target: Heights): Heights {
   const [shown, setShown] = useState(target);
@@ -248,10 +256,16 @@ export function Section({
                   strokeDasharray="2 4"
                 />
               )}
-              <text x={left} y={over - 16 * letter} fontSize={27 * letter} fontWeight="700">
+              <text
+                x={left}
+                y={over - 16 * letter}
+                fontSize={27 * letter}
+                fontWeight="700"
+                {...HALO}
+              >
                 {d.text}
               </text>
-              <text x={left} y={over} fontSize={14.5 * letter} fontWeight="560">
+              <text x={left} y={over} fontSize={14.5 * letter} fontWeight="560" {...HALO}>
                 {words}
               </text>
             </g>

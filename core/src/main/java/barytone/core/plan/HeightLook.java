@@ -55,6 +55,13 @@ final class HeightLook {
         return closer(job, tools, station, all);
     }
 
+    /** A closer look at what is out by the look of it, but too little known to be moved; empty when that was done or declined. */
+    static Optional<Advice> unsettled(JobState job, Toolkit tools, Station station) {
+        return job.declined(Advice.Measure.closer(station))
+                ? Optional.empty()
+                : closer(job, tools, station, judged(job, station));
+    }
+
     /** A closer look at what lies near the edge of its band. */
     private static Optional<Advice> closer(JobState job, Toolkit tools, Station station, List<Judged> all) {
         Tool finest =
@@ -86,9 +93,9 @@ final class HeightLook {
         return finest.spread() < FINER * job.tool(station).spread() ? finest : null;
     }
 
-    /** Inside by the look of it, but not surely. */
+    /** Neither surely inside nor surely out. */
     private static boolean undecided(Judged j) {
-        return j.outside() == 0 && j.chance() < SURE;
+        return j.outside() == 0 ? j.chance() < SURE : j.verdict() == Verdict.CANNOT_TELL;
     }
 
     /** Out of its band, or so near its edge that no reading settles it. */

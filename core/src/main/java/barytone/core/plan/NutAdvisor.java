@@ -78,6 +78,11 @@ public final class NutAdvisor {
             boolean learned = bite.sd() < LEARNED * bite.mean();
             return new Advice.FileSlots(learned ? List.copyOf(filing) : List.of(filing.getFirst()), bite, learned);
         }
+        if (left) {
+            // a stroke was too risky for what is known of the slot: know more of it first
+            Optional<Advice> closer = HeightLook.unsettled(job, tools, Station.NUT);
+            if (closer.isPresent()) return closer.get();
+        }
         boolean worked = job.workedAt(Station.NUT);
         return new Advice.Done(
                 Station.NUT,

@@ -224,6 +224,24 @@ class NextMoveTest {
     }
 
     @Test
+    void aSlotTooVaguelyKnownForAStrokeIsLookedAtMoreClosely() {
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "FRET_LEVEL").target(6));
+        relief(0.23, 0.20).nut(0.04, 0.04, 0.04, 0.04, 0.04, 0.04).action(GOOD_ACTION);
+        log.removeIf(e -> e.event() instanceof JobEvent.ReadingTaken r
+                && r.string() == 4
+                && r.method() instanceof GapMethod.NutPressed);
+        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.05, 0.08));
+        Judged fourth = Judged.of(state(), Station.NUT, 4);
+        assertThat(fourth.outside()).isPositive();
+        // before, such a slot was called as near as it goes
+        Advice.Measure closer = (Advice.Measure) advice();
+        assertThat(closer.strings()).contains(4);
+        assertThat(closer.topic()).isEqualTo(Advice.Measure.closer(Station.NUT));
+        add(new JobEvent.Answered(closer.topic(), false));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
+    }
+
+    @Test
     void everySlotMuchTooHighIsLoweredFromBelowByTheSmallestSurplus() {
         relief(0.23, 0.20)
                 .nut(raised(new double[] {0.30, 0.30, 0.28, 0.25, 0.26, 0.20}, GOOD_NUT))

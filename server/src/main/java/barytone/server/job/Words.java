@@ -173,7 +173,9 @@ final class Words {
         long stale = judged.stream().filter(Judged::stale).count();
         if (stale > 0) return stale + " to read again";
         List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
-        if (out.isEmpty()) return "in band";
+        long unsure =
+                judged.stream().filter(j -> verdict(j).equals("cannot-tell")).count();
+        if (out.isEmpty()) return unsure == 0 ? "in band" : "in band, " + unsure + " at its edge";
         if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
         return out.size() + " of " + judged.size() + " out";
     }
