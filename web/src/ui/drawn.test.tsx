@@ -21,8 +21,9 @@ const at = (until: string) =>
 
 describe("what is drawn says what it shows", () => {
   it("sets fractions as fractions and leaves other numbers alone", () => {
+    // the number stays on one line with its unit
     expect(renderToStaticMarkup(<Fractions text="Tighten 1/8 turn, 0.08 mm per 1/8" />)).toBe(
-      'Tighten <span class="frac">1/8</span> turn, 0.08 mm per <span class="frac">1/8</span>',
+      'Tighten <span class="frac">1/8</span>\u00a0turn, 0.08\u00a0mm per <span class="frac">1/8</span>',
     );
   });
 
