@@ -14,5 +14,10 @@ class CoreArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "barytone.core..", "java..", "org.ejml..", "org.apache.commons.numbers..", "org.jspecify..");
+                    "barytone.core..",
+                    "java..",
+                    "org.ejml..",
+                    "org.apache.commons.numbers..",
+                    "org.apache.commons.math3..",
+                    "org.jspecify..");
 }

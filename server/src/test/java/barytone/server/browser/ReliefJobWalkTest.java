@@ -102,7 +102,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(ledger).containsText("14");
         assertThat(ledger).not().containsText("0.36");
         assertThat(ledger).containsText("Reading, thou");
-        assertThat(page.getByText(Pattern.compile("has been giving \\d.* thou per")))
+        assertThat(page.getByText(Pattern.compile("has been giving \\d.*\\sthou per")))
                 .isVisible();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("64ths"))
                 .click();

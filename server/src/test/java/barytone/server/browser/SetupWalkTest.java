@@ -61,6 +61,7 @@ class SetupWalkTest extends BrowserWalk {
                 page.waitForCondition(() -> job(page).get("seq").asLong() > before);
                 page.waitForCondition(() -> headline(page)
                         .textContent()
+                        .replace('\u00a0', ' ')
                         .equals(job(page).at("/advice/headline").asString()));
             } else {
                 if (kind.equals("settle")) {

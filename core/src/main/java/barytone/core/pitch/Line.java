@@ -1,0 +1,99 @@
+package barytone.core.pitch;
+
+import java.util.List;
+
+/**
+ * The line {@code (f_j / j)^2 = f^2 + f^2 B j^2} through the partials, by weighted least squares that lets go of what lies far off: hum, or a
+ * neighbour's partial.
+ *
+ * @param frequency f in Hz
+ * @param inharmonicity B, not below 0
+ * @param error standard error of f in Hz
+ * @param kept share of the partials' weight that was kept
+ */
+record Line(double frequency, double inharmonicity, double error, double kept) {
+    /** A partial: its number, frequency and standard error in Hz. */
+    record Point(int number, double frequency, double error) {
+        /** As a measurement of (f_j / j)^2. */
+        private double value() {
+            return frequency / number * frequency / number;
+        }
+
+        private double spread() {
+            return 2 * value() * error / frequency;
+        }
+    }
+
+    private static final int ROUNDS = 12;
+    /** What lies this many spreads off is let go. */
+    private static final double FAR = 4.7;
+
+    static Line through(List<Point> points, double usual) {
+        double[] keep = new double[points.size()];
+        java.util.Arrays.fill(keep, 1);
+        double f2 = median(points);
+        double slope = 0;
+        double scale = 1;
+        double variance = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            // what is known of B before: none, give or take the usual
+            double prior = 1 / (usual * f2 * usual * f2);
+            double s = 0;
+            double sx = 0;
+            double sxx = prior;
+            double sy = 0;
+            double sxy = 0;
+            for (int i = 0; i < points.size(); i++) {
+                Point p = points.get(i);
+                double w = keep[i] / (p.spread() * p.spread());
+                double x = (double) p.number() * p.number();
+                s += w;
+                sx += w * x;
+                sxx += w * x * x;
+                sy += w * p.value();
+                sxy += w * x * p.value();
+            }
+            double det = s * sxx - sx * sx;
+            if (!(det > 0) || !(s > 0)) break;
+            slope = (s * sxy - sx * sy) / det;
+            f2 = (sxx * sy - sx * sxy) / det;
+            variance = sxx / det;
+            if (slope < 0) {
+                slope = 0;
+                f2 = sy / s;
+                variance = 1 / s;
+            }
+            double[] off = new double[points.size()];
+            for (int i = 0; i < off.length; i++) {
+                Point p = points.get(i);
+                off[i] = Math.abs(p.value() - f2 - slope * p.number() * p.number()) / p.spread();
+            }
+            scale = Math.max(1, spreadOf(off));
+            for (int i = 0; i < off.length; i++) {
+                double u = off[i] / (FAR * scale);
+                keep[i] = u >= 1 ? 0 : (1 - u * u) * (1 - u * u);
+            }
+        }
+        double all = 0;
+        double held = 0;
+        for (int i = 0; i < points.size(); i++) {
+            double w = 1 / points.get(i).error();
+            all += w;
+            held += w * keep[i];
+        }
+        double f = Math.sqrt(f2);
+        return new Line(f, slope / f2, Math.sqrt(variance) * scale / (2 * f), all == 0 ? 0 : held / all);
+    }
+
+    /** The robust start: the middle of what each partial says. */
+    private static double median(List<Point> points) {
+        double[] values = points.stream().mapToDouble(Point::value).sorted().toArray();
+        return values[values.length / 2];
+    }
+
+    private static double spreadOf(double[] off) {
+        double[] sorted = off.clone();
+        java.util.Arrays.sort(sorted);
+        return 1.4826 * sorted[sorted.length / 2];
+    }
+}

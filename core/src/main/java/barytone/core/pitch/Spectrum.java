@@ -1,0 +1,107 @@
+package barytone.core.pitch;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.apache.commons.math3.transform.DftNormalization;
+import org.apache.commons.math3.transform.FastFourierTransformer;
+import org.apache.commons.math3.transform.TransformType;
+
+/** Which sinusoids stand out of the noise in a stretch of sound. */
+final class Spectrum {
+    /** A sinusoid. */
+    record Peak(double frequency, double amplitude) {}
+
+    private static final double LOWEST = 22;
+    private static final double HIGHEST = 7500;
+    /** A peak stands this much above the noise around it. */
+    private static final double STANDS_OUT = 4.5;
+    /** What is weaker than this against the strongest is not looked at. */
+    private static final double WEAKEST = 0.0008;
+
+    private static final int MOST = 90;
+    private static final double NOISE_BAND = 350;
+
+    private final double[] magnitude;
+    private final double bin;
+    private final double[] floor;
+    private final int stride;
+    private final List<Peak> peaks;
+
+    private Spectrum(double[] magnitude, double bin) {
+        this.magnitude = magnitude;
+        this.bin = bin;
+        this.stride = Math.max(8, (int) Math.round(NOISE_BAND / bin));
+        this.floor = floors();
+        this.peaks = find();
+    }
+
+    /** A Hann window, a transform of twice the length, amplitudes of sinusoids. */
+    static Spectrum of(double[] x, double rate) {
+        int size = Integer.highestOneBit(Math.max(2, x.length - 1)) * 4;
+        double[][] data = new double[2][size];
+        double sum = 0;
+        for (int i = 0; i < x.length; i++) {
+            double w = 0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / x.length);
+            data[0][i] = w * x[i];
+            sum += w;
+        }
+        FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.FORWARD);
+        double bin = rate / size;
+        int top = (int) Math.min(size / 2.0 - 1, HIGHEST / bin + 2);
+        double[] magnitude = new double[top + 1];
+        for (int k = 0; k <= top; k++) magnitude[k] = 2 * Math.hypot(data[0][k], data[1][k]) / sum;
+        return new Spectrum(magnitude, bin);
+    }
+
+    private double[] floors() {
+        int bands = magnitude.length / stride + 1;
+        double[] levels = new double[bands];
+        for (int b = 0; b < bands; b++) {
+            double[] part = Arrays.copyOfRange(
+                    magnitude,
+                    Math.max(0, b * stride - stride / 2),
+                    Math.clamp((long) b * stride + stride / 2 + 1, 1, magnitude.length));
+            Arrays.sort(part);
+            // the lower quartile: partials of a low string crowd the bins above it
+            levels[b] = part.length == 0 ? 0 : part[part.length / 4] * 1.55;
+        }
+        return levels;
+    }
+
+    /** The level of the noise around a frequency, as the amplitude of a sinusoid. */
+    double noise(double frequency) {
+        double place = frequency / bin / stride;
+        int b = Math.clamp((long) place, 0, floor.length - 1);
+        int c = Math.min(b + 1, floor.length - 1);
+        double share = Math.clamp(place - b, 0, 1);
+        return floor[b] * (1 - share) + floor[c] * share;
+    }
+
+    private List<Peak> find() {
+        double strongest = 0;
+        int from = (int) (LOWEST / bin) + 1;
+        for (int k = from; k < magnitude.length; k++) strongest = Math.max(strongest, magnitude[k]);
+        List<Peak> found = new ArrayList<>();
+        for (int k = from; k < magnitude.length - 1; k++) {
+            double m = magnitude[k];
+            if (m < magnitude[k - 1] || m <= magnitude[k + 1] || m < WEAKEST * strongest) continue;
+            if (m < STANDS_OUT * noise(k * bin)) continue;
+            double a = Math.log(magnitude[k - 1] + 1e-300);
+            double b = Math.log(m);
+            double c = Math.log(magnitude[k + 1] + 1e-300);
+            double shift = 0.5 * (a - c) / (a - 2 * b + c);
+            found.add(new Peak((k + shift) * bin, Math.exp(b - 0.25 * (a - c) * shift)));
+        }
+        found.sort(Comparator.comparingDouble(Peak::amplitude).reversed());
+        List<Peak> kept = new ArrayList<>(found.subList(0, Math.min(MOST, found.size())));
+        kept.sort(Comparator.comparingDouble(Peak::frequency));
+        return List.copyOf(kept);
+    }
+
+    /** The sinusoids, lowest first. */
+    List<Peak> peaks() {
+        return peaks;
+    }
+}
