@@ -20,6 +20,7 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
     record Partial(int number, Spectrum.Peak peak) {}
 
     private static final double[] STIFFNESS = {0, 4e-5, 1.2e-4, 3.5e-4, 1e-3};
+    private static final double STIFFEST = 2e-3;
     private static final int MOST_PARTIALS = 45;
     private static final int MOST_DIVISORS = 12;
     private static final int STRONG = 12;
@@ -72,16 +73,15 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
             highest = Math.max(highest, p.frequency());
         }
         List<Partial> found = new ArrayList<>();
-        double f = guess;
+        Slope slope = new Slope(guess, stiffness);
         double on = 0;
         double misses = 0;
         double pending = 0;
         double tries = 0;
-        double previous = 0;
         for (int j = 1; j <= MOST_PARTIALS; j++) {
-            double expected = j * f * Math.sqrt(1 + stiffness * j * j);
+            double expected = slope.partial(j);
             if (expected > highest + width) break;
-            double reach = Math.min(0.45 * f, Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
+            double reach = Math.min(0.45 * slope.f, Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
             Spectrum.Peak peak = nearest(peaks, expected, reach);
             tries++;
             if (peak == null) {
@@ -92,15 +92,63 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
             pending = 0;
             found.add(new Partial(j, peak));
             on += weight(peak);
-            // the slope of the series follows what is found
-            double seen = peak.frequency() / (j * Math.sqrt(1 + stiffness * j * j));
-            double trust = peak.amplitude() * j;
-            f = (f * previous + seen * trust) / (previous + trust);
-            previous += trust;
+            slope.add(j, peak);
         }
         double reached = Math.max(1, tries - pending);
         double explained = all == 0 ? 0 : Math.min(1, on / all);
-        return new Comb(f, stiffness, List.copyOf(found), explained, explained - MISSING * misses / reached);
+        return new Comb(slope.f, slope.b, List.copyOf(found), explained, explained - MISSING * misses / reached);
+    }
+
+    /** The line {@code (f_j / j)^2 = f^2 + f^2 B j^2} through what was found so far; the guess counts as one weak partial of each end. */
+    private static final class Slope {
+        private double f;
+        private double b;
+        private double s;
+        private double sx;
+        private double sxx;
+        private double sy;
+        private double sxy;
+
+        Slope(double f, double b) {
+            this.f = f;
+            this.b = b;
+        }
+
+        double partial(int j) {
+            return j * f * Math.sqrt(1 + b * j * j);
+        }
+
+        void add(int j, Spectrum.Peak peak) {
+            double x = (double) j * j;
+            double y = peak.frequency() / j * peak.frequency() / j;
+            // a bin's width counts less the higher the partial; its strength says how sure its place is
+            double w = peak.amplitude() * x;
+            if (s == 0) {
+                // the guess, so that two partials do not make a slope of their own
+                double far = 64;
+                put(far, f * f * (1 + b * far), 0.3 * w);
+            }
+            put(x, y, w);
+            double det = s * sxx - sx * sx;
+            if (!(det > 0)) return;
+            double slope = (s * sxy - sx * sy) / det;
+            double f2 = (sxx * sy - sx * sxy) / det;
+            if (slope < 0) {
+                slope = 0;
+                f2 = sy / s;
+            }
+            if (f2 <= 0) return;
+            f = Math.sqrt(f2);
+            b = Math.min(slope / f2, STIFFEST);
+        }
+
+        private void put(double x, double y, double w) {
+            s += w;
+            sx += w * x;
+            sxx += w * x * x;
+            sy += w * y;
+            sxy += w * x * y;
+        }
     }
 
     private static double weight(Spectrum.Peak p) {

@@ -71,9 +71,11 @@ public final class PitchEstimator {
         double seconds = x.length / rate;
         double width = 2 / seconds;
         Spectrum spectrum = Spectrum.of(x, rate);
-        Comb comb = Comb.best(spectrum, near, width, LOWEST, HIGHEST);
-        if (comb == null || comb.partials().isEmpty())
-            return new Heard.Nothing(spectrum.peaks().isEmpty() ? Heard.Reason.UNSTEADY : Heard.Reason.OUT_OF_RANGE);
+        // looked for beyond the range, so that what lies outside is not taken for a multiple or a part of it
+        Comb comb = Comb.best(spectrum, near, width, LOWEST / 1.3, HIGHEST * 3);
+        if (comb == null || comb.partials().isEmpty()) return new Heard.Nothing(Heard.Reason.UNSTEADY);
+        if (comb.frequency() < LOWEST || comb.frequency() > HIGHEST)
+            return new Heard.Nothing(Heard.Reason.OUT_OF_RANGE);
         int window = (int) (Math.max(0.4 * seconds, 4.2 / comb.frequency()) * rate) / 4 * 4;
         if (window > 0.8 * x.length) return new Heard.Nothing(Heard.Reason.TOO_SHORT);
         List<Line.Point> points = new ArrayList<>();

@@ -25,17 +25,26 @@ final class Spectrum {
 
     private final double[] magnitude;
     private final double bin;
+    /** Half the width of a main lobe, Hz. */
+    private final double lobe;
+
     private final double[] floor;
     private final int stride;
     private final List<Peak> peaks;
 
-    private Spectrum(double[] magnitude, double bin) {
+    private Spectrum(double[] magnitude, double bin, double lobe) {
+        this.lobe = lobe;
         this.magnitude = magnitude;
         this.bin = bin;
         this.stride = Math.max(8, (int) Math.round(NOISE_BAND / bin));
         this.floor = floors();
         this.peaks = find();
     }
+
+    /** The n-th side lobe of a Hann window stays below this against its main lobe, by the cube of its distance in lobes. */
+    private static final double SIDE_LOBE = 0.06;
+
+    private static final int SIDE_LOBES = 16;
 
     /** A Hann window, a transform of twice the length, amplitudes of sinusoids. */
     static Spectrum of(double[] x, double rate) {
@@ -52,7 +61,7 @@ final class Spectrum {
         int top = (int) Math.min(size / 2.0 - 1, HIGHEST / bin + 2);
         double[] magnitude = new double[top + 1];
         for (int k = 0; k <= top; k++) magnitude[k] = 2 * Math.hypot(data[0][k], data[1][k]) / sum;
-        return new Spectrum(magnitude, bin);
+        return new Spectrum(magnitude, bin, 2 * rate / x.length);
     }
 
     private double[] floors() {
@@ -94,10 +103,22 @@ final class Spectrum {
             double shift = 0.5 * (a - c) / (a - 2 * b + c);
             found.add(new Peak((k + shift) * bin, Math.exp(b - 0.25 * (a - c) * shift)));
         }
+        List<Peak> all = List.copyOf(found);
+        found.removeIf(p -> sideLobe(p, all));
         found.sort(Comparator.comparingDouble(Peak::amplitude).reversed());
         List<Peak> kept = new ArrayList<>(found.subList(0, Math.min(MOST, found.size())));
         kept.sort(Comparator.comparingDouble(Peak::frequency));
         return List.copyOf(kept);
+    }
+
+    /** A strong sinusoid's window makes weak peaks beside it. */
+    private boolean sideLobe(Peak p, List<Peak> among) {
+        for (Peak strong : among) {
+            double lobes = Math.abs(p.frequency - strong.frequency) / lobe;
+            if (lobes < 1.2 || lobes > SIDE_LOBES) continue;
+            if (p.amplitude < strong.amplitude * SIDE_LOBE / Math.pow(lobes - 0.2, 3)) return true;
+        }
+        return false;
     }
 
     /** The sinusoids, lowest first. */

@@ -1,0 +1,69 @@
+package barytone.core.pitch;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was heard over the last moments, and whether the pitch holds steady, so that a reading can be taken with both hands on the
+ * instrument.
+ *
+ * @param trace the pitches heard, oldest first; moments without one are left out
+ * @param last what the last moment gave
+ * @param steady the pitch over the last moments together when it held still, else null
+ */
+public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch steady) {
+    /**
+     * A pitch in passing.
+     *
+     * @param ago s before the end of the sound
+     * @param frequency Hz
+     */
+    public record Moment(double ago, double frequency) {}
+
+    /** The longest stretch that is looked at, in s. */
+    public static final double SPAN = 2.2;
+
+    private static final double WINDOW = 0.5;
+    private static final double HOP = 0.25;
+    /** As many moments must agree. */
+    private static final int AGREEING = 3;
+    /** Steady moments lie within this many cents of each other, besides their own uncertainty. */
+    private static final double STEADY = 1.2;
+
+    public Listening {
+        trace = List.copyOf(trace);
+    }
+
+    /** Listens to the last two seconds of a sound. */
+    public static Listening to(Sound sound, double near) {
+        double end = sound.seconds();
+        int moments = (int) Math.max(0, Math.floor((Math.min(SPAN, end) - WINDOW) / HOP + 1e-9)) + 1;
+        List<Moment> trace = new ArrayList<>();
+        Heard last = new Heard.Nothing(Heard.Reason.TOO_SHORT);
+        double low = Double.POSITIVE_INFINITY;
+        double high = 0;
+        double loose = STEADY;
+        boolean agreeing = end >= WINDOW + (AGREEING - 1) * HOP;
+        for (int m = moments - 1; m >= 0; m--) {
+            double ago = m * HOP;
+            Heard heard = PitchEstimator.hear(sound.part(end - ago - WINDOW, end - ago), near);
+            boolean believed = heard instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED;
+            if (heard instanceof Heard.Pitch p && believed) {
+                trace.add(new Moment(ago + WINDOW / 2, p.frequency()));
+                if (m < AGREEING) {
+                    low = Math.min(low, p.frequency());
+                    high = Math.max(high, p.frequency());
+                    loose = Math.max(loose, STEADY + 2 * p.error());
+                }
+            } else if (m < AGREEING) {
+                agreeing = false;
+            }
+            last = heard;
+        }
+        if (!agreeing || 1200 * Math.log(high / low) / Math.log(2) > loose) return new Listening(trace, last, null);
+        double together = WINDOW + (AGREEING - 1) * HOP;
+        Heard all = PitchEstimator.hear(sound.part(end - together, end), near);
+        return new Listening(trace, last, all instanceof Heard.Pitch p ? p : null);
+    }
+}
