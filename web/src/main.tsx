@@ -8,6 +8,7 @@ import { BenchPage } from "./bench/BenchPage";
 import { NewJobPage } from "./intake/NewJobPage";
 import { JobPage } from "./job/JobPage";
 import { ScratchPage } from "./scratch/ScratchPage";
+import { PitchPage } from "./pitch/PitchPage";
 import { ShopPage } from "./shop/ShopPage";
 import { NotFound } from "./app/NotFound";
 
@@ -26,6 +27,7 @@ createRoot(root).render(
             <Route path="/jobs/:id" element={<JobPage />} />
             <Route path="/scratch" element={<ScratchPage />} />
             <Route path="/scratch/:sum" element={<ScratchPage />} />
+            <Route path="/pitch" element={<PitchPage />} />
             <Route path="/shop" element={<ShopPage />} />
             <Route path="*" element={<NotFound />} />
           </Routes>

@@ -15,6 +15,12 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
       {children}
       <span className="flex-1" />
       <Link
+        to="/pitch"
+        className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+      >
+        Pitch
+      </Link>
+      <Link
         to="/shop"
         className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
       >

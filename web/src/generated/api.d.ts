@@ -740,6 +740,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/listen": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["listen"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/scratch/barrel": {
     parameters: {
       query?: never;
@@ -868,6 +884,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/scratch/pitch": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pitch"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/scratch/relief": {
     parameters: {
       query?: never;
@@ -980,6 +1012,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/stand-in": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["standIn"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/string-sets": {
     parameters: {
       query?: never;
@@ -1023,6 +1071,22 @@ export interface paths {
     put: operations["change"];
     post?: never;
     delete: operations["remove"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/tuning": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["tuning"];
+    put?: never;
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -1669,6 +1733,20 @@ export interface components {
       /** Format: double */
       thou: number;
     };
+    ListenView: {
+      /** Format: double */
+      cents?: number;
+      centsText?: string;
+      detail: string;
+      frequency?: string;
+      headline: string;
+      inTune: boolean;
+      state: string;
+      /** Format: int32 */
+      string?: number;
+      take: boolean;
+      trace: components["schemas"]["TracePoint"][];
+    };
     MarginTold: {
       /** Format: int32 */
       fret: number;
@@ -1810,6 +1888,16 @@ export interface components {
       residuals: number[];
       /** Format: double */
       saddleBack: number;
+    };
+    PitchTold: {
+      /** Format: double */
+      cents?: number;
+      /** Format: double */
+      confidence: number;
+      /** Format: double */
+      frequency: number;
+      /** Format: double */
+      inharmonicity: number;
     };
     Plain: {
       /** Format: int64 */
@@ -2264,12 +2352,29 @@ export interface components {
       /** Format: int64 */
       version: number;
     };
+    TracePoint: {
+      /** Format: double */
+      ago: number;
+      /** Format: double */
+      cents: number;
+    };
     Travel: {
       /** Format: int64 */
       after: number;
       down: string;
       key: string;
       up: string;
+    };
+    TunedString: {
+      /** Format: double */
+      frequency: number;
+      name: string;
+      /** Format: int32 */
+      number: number;
+      target: string;
+    };
+    TuningView: {
+      strings: components["schemas"]["TunedString"][];
     };
     TurnView: {
       amount: string;
@@ -3579,6 +3684,38 @@ export interface operations {
       };
     };
   };
+  listen: {
+    parameters: {
+      query: {
+        tuning: string;
+        reference?: number;
+        offsets?: string;
+        tolerance?: number;
+        upToPitch?: boolean;
+        string?: number;
+        whole?: boolean;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: {
+      content: {
+        "application/json": string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ListenView"];
+        };
+      };
+    };
+  };
   barrel: {
     parameters: {
       query?: never;
@@ -3767,6 +3904,32 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["PairedSaddleTold"];
+        };
+      };
+    };
+  };
+  pitch: {
+    parameters: {
+      query?: {
+        near?: number;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: {
+      content: {
+        "application/json": string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PitchTold"];
         };
       };
     };
@@ -3987,6 +4150,28 @@ export interface operations {
       };
     };
   };
+  standIn: {
+    parameters: {
+      query: {
+        frequency: number;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "audio/wav": string;
+        };
+      };
+    };
+  };
   all: {
     parameters: {
       query?: never;
@@ -4098,6 +4283,30 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  tuning: {
+    parameters: {
+      query: {
+        tuning: string;
+        reference?: number;
+        offsets?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TuningView"];
+        };
       };
     };
   };

@@ -66,6 +66,13 @@ public final class RunningBarytone implements AutoCloseable {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** Sends a sound file. */
+    public Answer postSound(String path, byte[] wav) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "audio/wav")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(wav)));
+    }
+
     public Answer put(String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")

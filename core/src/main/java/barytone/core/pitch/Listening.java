@@ -66,4 +66,11 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
         Heard all = PitchEstimator.hear(sound.part(end - together, end), near);
         return new Listening(trace, last, all instanceof Heard.Pitch p ? p : null);
     }
+
+    /** Listens to a recording, which has no last moments: its loudest pluck is what is meant. */
+    public static Listening toWhole(Sound recording, double near) {
+        Heard heard = PitchEstimator.hear(recording, near);
+        boolean believed = heard instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED;
+        return new Listening(List.of(), heard, heard instanceof Heard.Pitch p && believed ? p : null);
+    }
 }

@@ -1,0 +1,198 @@
+package barytone.server.sound;
+
+import barytone.core.neck.Allowed;
+import barytone.core.pitch.Heard;
+import barytone.core.pitch.Listening;
+import barytone.core.pitch.PitchEstimator;
+import barytone.core.pitch.PluckedSound;
+import barytone.core.pitch.Sound;
+import barytone.core.pitch.TuneUp;
+import barytone.core.strings.Pitch;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Listening while strings are tuned. Sound is heard and forgotten: nothing of it is stored. */
+@RestController
+@RequestMapping("/api")
+class ListenController {
+    /** A usual wound string; the stand-in plays with it. */
+    private static final double USUAL_INHARMONICITY = 8e-5;
+
+    private static final double STAND_IN_SECONDS = 2.6;
+    private static final double STAND_IN_NOISE = 45;
+    private static final double STAND_IN_RATE = 44_100;
+    /** The trace shows this far to each side of the target, cents. */
+    private static final double SHOWN = 50;
+
+    /**
+     * A string to be tuned.
+     *
+     * @param number 1 is the highest
+     * @param name its note
+     * @param frequency Hz
+     * @param target the same as text with its unit
+     */
+    record TunedString(int number, String name, double frequency, String target) {}
+
+    /** The whole tuning, lowest string first. */
+    record TuningView(List<TunedString> strings) {}
+
+    /**
+     * A point of the trace.
+     *
+     * @param ago s before now
+     * @param cents against the string's target, at most 50 either way
+     */
+    record TracePoint(double ago, double cents) {}
+
+    /**
+     * What was heard.
+     *
+     * @param state nothing, ringing (heard but not steady) or steady
+     * @param headline what to do
+     * @param detail the numbers, or what to do about bad sound
+     * @param string that was recognised or expected
+     * @param cents above its target
+     * @param centsText the same with sign
+     * @param frequency with unit
+     * @param inTune within the tolerance
+     * @param take steady, in tune and come to the right way: go on to the next
+     */
+    record ListenView(
+            String state,
+            String headline,
+            String detail,
+            @Nullable Integer string,
+            @Nullable Double cents,
+            @Nullable String centsText,
+            @Nullable String frequency,
+            boolean inTune,
+            boolean take,
+            List<TracePoint> trace) {}
+
+    private static TuneUp plan(String tuning, double reference, String offsets, double tolerance, boolean upToPitch) {
+        List<Pitch> pitches = new ArrayList<>();
+        for (String name : tuning.strip().split("[\\s,]+"))
+            pitches.add(pitches.isEmpty() ? Pitch.parse(name, new Pitch(28)) : Pitch.parse(name, pitches.getLast()));
+        List<Double> cents = new ArrayList<>();
+        if (!offsets.isBlank()) for (String offset : offsets.strip().split("[\\s;]+")) cents.add(number(offset));
+        return new TuneUp(
+                pitches,
+                reference,
+                cents.isEmpty() ? Collections.nCopies(pitches.size(), 0.0) : cents,
+                tolerance,
+                upToPitch);
+    }
+
+    private static double number(String text) {
+        try {
+            return Double.parseDouble(text.replace(',', '.').replace('−', '-'));
+        } catch (NumberFormatException e) {
+            throw Allowed.broken("offsets", "“" + text + "”", "a number of cents for each string, lowest first");
+        }
+    }
+
+    /** Where every string is to be tuned. */
+    @GetMapping(path = "/tuning", produces = MediaType.APPLICATION_JSON_VALUE)
+    TuningView tuning(
+            @RequestParam String tuning,
+            @RequestParam(defaultValue = "440") double reference,
+            @RequestParam(defaultValue = "") String offsets) {
+        TuneUp plan = plan(tuning, reference, offsets, 1.5, true);
+        List<TunedString> strings = new ArrayList<>();
+        for (int s = plan.tuning().size(); s >= 1; s--)
+            strings.add(new TunedString(
+                    s, plan.tuning().get(plan.tuning().size() - s).name(), plan.target(s), hertz(plan.target(s))));
+        return new TuningView(strings);
+    }
+
+    /**
+     * Hears the last moments.
+     *
+     * @param string the string that is being tuned; left out it is recognised
+     * @param whole a recording rather than the last moments
+     */
+    @PostMapping(path = "/listen", produces = MediaType.APPLICATION_JSON_VALUE)
+    ListenView listen(
+            @RequestBody(required = false) byte @Nullable [] sound,
+            @RequestParam String tuning,
+            @RequestParam(defaultValue = "440") double reference,
+            @RequestParam(defaultValue = "") String offsets,
+            @RequestParam(defaultValue = "1.5") double tolerance,
+            @RequestParam(defaultValue = "true") boolean upToPitch,
+            @RequestParam(required = false) @Nullable Integer string,
+            @RequestParam(defaultValue = "false") boolean whole) {
+        TuneUp plan = plan(tuning, reference, offsets, tolerance, upToPitch);
+        Sound given = Wav.read(sound == null ? new byte[0] : sound);
+        double near = string == null ? 0 : plan.target(string);
+        Listening heard = whole ? Listening.toWhole(given, near) : Listening.to(given, near);
+        Heard.Pitch now = heard.steady() != null
+                ? heard.steady()
+                : heard.last() instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED ? p : null;
+        if (now == null)
+            return new ListenView(
+                    "nothing", "Pluck a string", why(heard.last()), string, null, null, null, false, false, List.of());
+        TuneUp.Told told = plan.judge(heard, now.frequency(), string);
+        List<TracePoint> trace = heard.trace().stream()
+                .map(m -> new TracePoint(m.ago(), Math.clamp(plan.cents(told.string(), m.frequency()), -SHOWN, SHOWN)))
+                .toList();
+        boolean steady = heard.steady() != null;
+        boolean inTune = Math.abs(told.cents()) <= tolerance;
+        return new ListenView(
+                steady ? "steady" : "ringing",
+                headline(plan, told),
+                signed(told.cents()) + " cents, " + hertz(now.frequency()) + "; wanted "
+                        + hertz(plan.target(told.string())) + (steady ? "" : ". Not steady yet: let it ring."),
+                told.string(),
+                told.cents(),
+                signed(told.cents()),
+                hertz(now.frequency()),
+                inTune,
+                steady && told.call() == TuneUp.Call.TAKE,
+                trace);
+    }
+
+    /** The stand-in: a string that plays a frequency, for whoever has no instrument at hand. */
+    @GetMapping(path = "/stand-in", produces = "audio/wav")
+    byte[] standIn(@RequestParam double frequency) {
+        Allowed.number("frequency", frequency, 20, 1500, "Hz");
+        return Wav.write(PluckedSound.of(frequency, USUAL_INHARMONICITY)
+                .noise(STAND_IN_NOISE)
+                .sound(STAND_IN_SECONDS, STAND_IN_RATE, Math.round(frequency * 100)));
+    }
+
+    private static String why(Heard last) {
+        return last instanceof Heard.Nothing n ? n.reason().text() : Heard.Reason.UNSTEADY.text();
+    }
+
+    private static String headline(TuneUp plan, TuneUp.Told told) {
+        String name = told.string() + " "
+                + plan.tuning().get(plan.tuning().size() - told.string()).name();
+        return switch (told.call()) {
+            case TAKE -> name + " is in tune";
+            case DROP_AND_COME_UP -> name + " came down to pitch: drop below it and come up";
+            case UP -> name + " is flat: tighten";
+            case DOWN -> name + " is sharp: loosen below pitch, then come up";
+            case FAR_OFF -> name + " is far off: another string or octave?";
+        };
+    }
+
+    private static String signed(double cents) {
+        String text = String.format(Locale.ROOT, "%.1f", Math.abs(cents));
+        return text.equals("0.0") ? "0.0" : (cents < 0 ? "−" : "+") + text;
+    }
+
+    private static String hertz(double frequency) {
+        return String.format(Locale.ROOT, "%.2f Hz", frequency);
+    }
+}
