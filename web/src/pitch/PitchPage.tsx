@@ -27,6 +27,9 @@ const TUNINGS: readonly (readonly [label: string, tuning: string])[] = [
   ["Half a tone down", "Eb2 Ab2 C#3 F#3 Bb3 Eb4"],
 ];
 
+const signed = (cents: number): string =>
+  cents > 0 ? `+${String(cents)}` : String(cents).replace("-", "−");
+
 const KEYS: readonly HelpLine[] = [
   ["M", "listen to the microphone or interface, or stop"],
   ["V", "play the stand-in, or stop"],
@@ -75,7 +78,9 @@ export function PitchPage() {
     placeholderData: (old) => old,
     retry: false,
   });
-  const strings = plan.data?.strings ?? [];
+  // while a wrong tuning stands in the field the last right one stays on screen
+  const [strings, setStrings] = useState<Schemas["TuningView"]["strings"]>([]);
+  if (plan.data !== undefined && plan.data.strings !== strings) setStrings(plan.data.strings);
   const planTrouble = plan.error instanceof Problem ? plan.error.message : null;
 
   const take = (told: Heard) => {
@@ -97,17 +102,18 @@ export function PitchPage() {
       ...(only === null ? {} : { string: only }),
     };
     asking.current = true;
+    const listenedTo = ear.current;
     try {
-      take(
-        await answer(
-          api.POST("/api/listen", {
-            params: { query },
-            headers: { "Content-Type": "audio/wav" },
-            body: "",
-            bodySerializer: () => sound,
-          }),
-        ),
+      const told = await answer(
+        api.POST("/api/listen", {
+          params: { query },
+          headers: { "Content-Type": "audio/wav" },
+          body: "",
+          bodySerializer: () => sound,
+        }),
       );
+      // an answer that comes after the listening was stopped is not wanted any more
+      if (ear.current === listenedTo) take(told);
       if (whole) setTrouble(null);
     } catch (error) {
       setTrouble(error instanceof Problem ? error.message : "The sound could not be heard.");
@@ -193,6 +199,8 @@ export function PitchPage() {
     source === "none" && heard === null
       ? "Choose what to listen to"
       : (heard?.headline ?? "Pluck a string");
+  // with a real instrument in the room the stand-in would only be in the way
+  const playable = source !== "microphone";
   const allTaken = strings.length > 0 && strings.every((s) => taken.has(s.number));
   return (
     <>
@@ -213,7 +221,25 @@ export function PitchPage() {
                 : `Ruler of cents: string ${String(heard.string)} ${heard.centsText} cents, ${heard.state}`
             }
           />
-          <div className="flex min-h-44 flex-wrap items-start gap-x-8 px-5 py-3">
+          <div className="flex flex-wrap gap-2 px-5 pt-3">
+            <Button
+              strong={source === "microphone"}
+              shortcut="M"
+              aria-pressed={source === "microphone"}
+              onClick={() => toggle("microphone")}
+            >
+              {source === "microphone" ? "Stop listening" : "Listen to the microphone"}
+            </Button>
+            <Button
+              strong={source === "standIn"}
+              shortcut="V"
+              aria-pressed={source === "standIn"}
+              onClick={() => toggle("standIn")}
+            >
+              {source === "standIn" ? "Stop the stand-in" : "Play the stand-in"}
+            </Button>
+          </div>
+          <div className="flex min-h-32 flex-wrap items-start gap-x-8 px-5 py-3">
             <div className="min-w-0 flex-1">
               <p
                 aria-live="polite"
@@ -266,9 +292,11 @@ export function PitchPage() {
                 <th scope="col" className="font-normal">
                   Taken, cents
                 </th>
-                <th scope="col" className="pr-5 text-right font-normal">
-                  Stand-in, cents off
-                </th>
+                {playable && (
+                  <th scope="col" className="pr-5 text-right font-normal">
+                    Stand-in, cents off
+                  </th>
+                )}
               </tr>
             </thead>
             <tbody>
@@ -284,7 +312,7 @@ export function PitchPage() {
                     <button
                       type="button"
                       aria-pressed={only === s.number}
-                      aria-label={`Only string ${String(s.number)} ${s.name}`}
+                      aria-label={`${String(s.number)} ${s.name}: only this string`}
                       className={`min-h-11 font-bold ${only === s.number ? "underline" : ""}`}
                       onClick={() => setOnly(only === s.number ? null : s.number)}
                     >
@@ -295,32 +323,34 @@ export function PitchPage() {
                   <td className="font-semibold text-verdigris tabular-nums">
                     {taken.has(s.number) ? `✓ ${taken.get(s.number) ?? ""}` : ""}
                   </td>
-                  <td className="py-0.5 pr-5 text-right whitespace-nowrap">
-                    <Button
-                      className="!px-3 !py-1"
-                      aria-label={`Loosen the stand-in's string ${String(s.number)} by 2 cents`}
-                      onClick={() => turn(s.number, -2)}
-                    >
-                      −
-                    </Button>
-                    <span className="inline-block w-14 text-center tabular-nums">
-                      {detune[s.number - 1] ?? 0}
-                    </span>
-                    <Button
-                      className="!px-3 !py-1"
-                      aria-label={`Tighten the stand-in's string ${String(s.number)} by 2 cents`}
-                      onClick={() => turn(s.number, 2)}
-                    >
-                      +
-                    </Button>
-                    <Button
-                      className="ml-2 !py-1"
-                      aria-label={`Pluck the stand-in's string ${String(s.number)}`}
-                      onClick={() => void pluck(s.number)}
-                    >
-                      Pluck
-                    </Button>
-                  </td>
+                  {playable && (
+                    <td className="py-0.5 pr-5 text-right whitespace-nowrap">
+                      <Button
+                        className="!px-3 !py-1"
+                        aria-label={`Loosen the stand-in's string ${String(s.number)} by 2 cents`}
+                        onClick={() => turn(s.number, -2)}
+                      >
+                        −
+                      </Button>
+                      <span className="inline-block w-14 text-center tabular-nums">
+                        {signed(detune[s.number - 1] ?? 0)}
+                      </span>
+                      <Button
+                        className="!px-3 !py-1"
+                        aria-label={`Tighten the stand-in's string ${String(s.number)} by 2 cents`}
+                        onClick={() => turn(s.number, 2)}
+                      >
+                        +
+                      </Button>
+                      <Button
+                        className="ml-2 !py-1"
+                        aria-label={`Pluck the stand-in's string ${String(s.number)}`}
+                        onClick={() => void pluck(s.number)}
+                      >
+                        Pluck
+                      </Button>
+                    </td>
+                  )}
                 </tr>
               ))}
             </tbody>
@@ -328,24 +358,6 @@ export function PitchPage() {
         </section>
         <section aria-label="Settings" className="flex flex-col gap-4 px-5 py-4">
           <h2 className="wide text-[16px] font-semibold">Listen to</h2>
-          <div className="flex flex-wrap gap-2">
-            <Button
-              strong={source === "microphone"}
-              shortcut="M"
-              aria-pressed={source === "microphone"}
-              onClick={() => toggle("microphone")}
-            >
-              Microphone
-            </Button>
-            <Button
-              strong={source === "standIn"}
-              shortcut="V"
-              aria-pressed={source === "standIn"}
-              onClick={() => toggle("standIn")}
-            >
-              Stand-in
-            </Button>
-          </div>
           {source === "microphone" && devices.length > 0 && (
             <Field label="Input">
               <Select
@@ -379,7 +391,7 @@ export function PitchPage() {
             <input
               type="file"
               accept=".wav,audio/wav"
-              className="text-[15px]"
+              className="text-[15px] file:mr-3 file:min-h-11 file:rounded-lg file:border-[1.5px] file:border-line-strong file:bg-paper file:px-4 file:font-semibold"
               onChange={(e) => {
                 const file = e.target.files?.[0];
                 if (file !== undefined) {

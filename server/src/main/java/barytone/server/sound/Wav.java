@@ -15,7 +15,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 
 /** WAV files. */
-final class Wav {
+public final class Wav {
     private static final String FIELD = "sound";
     private static final String ALLOWED =
             "a WAV file, 16-bit PCM or float, mono or stereo, 8 to 192 kHz, up to " + (int) Sound.LONGEST + " s";
@@ -28,7 +28,7 @@ final class Wav {
      *
      * @throws barytone.core.neck.OutOfRangeException when it is none, another kind, cut off or too long
      */
-    static Sound read(byte[] file) {
+    public static Sound read(byte[] file) {
         if (file.length == 0) throw Allowed.broken(FIELD, "nothing", ALLOWED);
         try (AudioInputStream in = AudioSystem.getAudioInputStream(new ByteArrayInputStream(file))) {
             AudioFormat format = in.getFormat();
@@ -83,7 +83,7 @@ final class Wav {
     }
 
     /** Writes one: 16-bit PCM, mono. */
-    static byte[] write(Sound sound) {
+    public static byte[] write(Sound sound) {
         ByteBuffer pcm =
                 ByteBuffer.allocate(sound.samples().length * Short.BYTES).order(ByteOrder.LITTLE_ENDIAN);
         for (double s : sound.samples()) pcm.putShort((short) Math.round(Math.clamp(s, -1, 1) * Short.MAX_VALUE));

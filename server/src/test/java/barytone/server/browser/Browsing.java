@@ -15,23 +15,43 @@ import java.util.Map;
 final class Browsing implements AutoCloseable {
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+    private final Browser browser;
     private final List<String> troubles = new ArrayList<>();
     private final String base;
 
-    Browsing(String base) {
+    Browsing(String base, String... more) {
         this.base = base;
+        List<String> args = new ArrayList<>(List.of(
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+        args.addAll(List.of(more));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(args));
+    }
+
+    /** A browser whose microphone hears a sound file over and over. */
+    static Browsing hearing(String base, Path wav) {
+        return new Browsing(
+                base,
+                "--use-fake-ui-for-media-stream",
+                "--use-fake-device-for-media-stream",
+                "--use-file-for-fake-audio-capture=" + wav,
+                "--autoplay-policy=no-user-gesture-required");
+    }
+
+    /** A window that may listen to the microphone. */
+    Page listening(String path) {
+        Page page = page(path);
+        page.context().grantPermissions(List.of("microphone"));
+        return page;
     }
 
     /** A new window of its own, at a bench monitor's size. */

@@ -69,6 +69,14 @@ class Screenshots {
             assertThat(sets.getByText("more relief")).isVisible();
             shot(sets, "scratch-string-sets");
 
+            Page pitch = browsing.page("/pitch");
+            pitch.getByLabel("Usual tunings").selectOption("B1 E2 A2 D3 F#3 B3");
+            assertThat(pitch.getByText("61.74 Hz")).isVisible();
+            pitch.getByLabel("Pluck the stand-in's string 6").click();
+            assertThat(pitch.getByText("steady", new Page.GetByTextOptions().setExact(false)))
+                    .isVisible();
+            shot(pitch, "pitch");
+
             Page leaves = job(browsing, "Eider", 1280, 800);
             leaves.getByLabel("Leaf 0.18 mm: not tried").click();
             leaves.getByLabel("Leaf 0.23 mm: not tried").click();
