@@ -357,7 +357,7 @@ export function PitchPage() {
           </table>
         </section>
         <section aria-label="Settings" className="flex flex-col gap-4 px-5 py-4">
-          <h2 className="wide text-[16px] font-semibold">Listen to</h2>
+          <h2 className="wide text-[16px] font-semibold">Sound</h2>
           {source === "microphone" && devices.length > 0 && (
             <Field label="Input">
               <Select
@@ -387,7 +387,7 @@ export function PitchPage() {
               Play it aloud too
             </label>
           )}
-          <Field label="Or a WAV file" hint="16-bit or float, up to 20 s; one plucked string">
+          <Field label="A WAV file instead" hint="16-bit or float, up to 20 s; one plucked string">
             <input
               type="file"
               accept=".wav,audio/wav"

@@ -1,5 +1,6 @@
 package barytone.core.pitch;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -30,7 +31,7 @@ record Line(double frequency, double inharmonicity, double error, double kept) {
 
     static Line through(List<Point> points, double usual) {
         double[] keep = new double[points.size()];
-        java.util.Arrays.fill(keep, 1);
+        Arrays.fill(keep, 1);
         double f2 = median(points);
         double slope = 0;
         double scale = 1;
@@ -93,7 +94,7 @@ record Line(double frequency, double inharmonicity, double error, double kept) {
 
     private static double spreadOf(double[] off) {
         double[] sorted = off.clone();
-        java.util.Arrays.sort(sorted);
+        Arrays.sort(sorted);
         return 1.4826 * sorted[sorted.length / 2];
     }
 }

@@ -2,6 +2,7 @@ package barytone.core.pitch;
 
 import barytone.core.neck.Allowed;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -59,7 +60,7 @@ public final class PitchEstimator {
         double[] x = level(sound.samples());
         if (loudest(x, sound.rate()) < SILENT) return new Heard.Nothing(Heard.Reason.SILENT);
         int[] stretch = stretch(x, sound.rate());
-        double[] part = java.util.Arrays.copyOfRange(x, stretch[0], stretch[1]);
+        double[] part = Arrays.copyOfRange(x, stretch[0], stretch[1]);
         if (clipped(sound.samples(), stretch)) return new Heard.Nothing(Heard.Reason.OVERDRIVEN);
         double loudness = 20 * Math.log10(PluckedSound.rms(part));
         int factor = Math.max(1, (int) (sound.rate() / WORKING_RATE));

@@ -1,6 +1,7 @@
 package barytone.core.pitch;
 
 import barytone.core.neck.Allowed;
+import java.util.Arrays;
 
 /**
  * Mono sound.
@@ -27,6 +28,6 @@ public record Sound(double[] samples, double rate) {
     public Sound part(double from, double to) {
         int a = Math.clamp(Math.round(from * rate), 0, samples.length);
         int b = Math.clamp(Math.round(to * rate), a, samples.length);
-        return new Sound(java.util.Arrays.copyOfRange(samples, a, b), rate);
+        return new Sound(Arrays.copyOfRange(samples, a, b), rate);
     }
 }

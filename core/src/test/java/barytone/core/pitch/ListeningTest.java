@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
@@ -84,7 +85,7 @@ class ListeningTest {
     @Test
     void whileThePitchMovesNothingIsTakenButTheTraceShowsIt() {
         double f = plan(440, true).target(4);
-        double[] moving = java.util.Arrays.copyOf(turned(f, -40, 0).samples(), (int) RATE);
+        double[] moving = Arrays.copyOf(turned(f, -40, 0).samples(), (int) RATE);
         Listening heard = Listening.to(new Sound(moving, RATE), 0);
         assertThat(heard.steady()).isNull();
     }

@@ -99,7 +99,7 @@ class PitchWalkTest {
     @Test
     void aFileIsHeardAndABadOneExplained() {
         Page page = deaf.page("/pitch");
-        Locator file = page.getByLabel(Pattern.compile("^Or a WAV file.*"));
+        Locator file = page.getByLabel(Pattern.compile("^A WAV file instead.*"));
         file.setInputFiles(new FilePayload("g.wav", "audio/wav", string(196.0, 1.5)));
         assertThat(headline(page)).hasText("3 G is in tune");
         file.setInputFiles(

@@ -15,6 +15,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Locale;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -127,8 +128,8 @@ class SoundApiTest {
     void aStringIsRecognisedAndItsTuningTold(double frequency, String headline, boolean take) {
         JsonNode told = app.postSound(TUNING, string(frequency)).json();
         assertThat(told.get("state").asString()).isEqualTo("steady");
-        assertThat(told.get("headline").asString().toLowerCase(java.util.Locale.ROOT))
-                .startsWith(headline.toLowerCase(java.util.Locale.ROOT));
+        assertThat(told.get("headline").asString().toLowerCase(Locale.ROOT))
+                .startsWith(headline.toLowerCase(Locale.ROOT));
         assertThat(told.get("take").asBoolean()).isEqualTo(take);
         assertThat(told.get("trace").size()).isGreaterThan(2);
         assertThat(told.get("detail").asString()).contains("cents").contains("Hz; wanted");
