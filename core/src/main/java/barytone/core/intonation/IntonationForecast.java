@@ -1,7 +1,9 @@
 package barytone.core.intonation;
 
+import barytone.core.neck.Allowed;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Cents;
 import barytone.core.strings.MusicString;
 
 /**
@@ -25,7 +27,7 @@ public final class IntonationForecast {
      * @param tension open tension T in N, above 0
      */
     public static double[] cents(StringLine line, StringState state, MusicString string, double tension) {
-        barytone.core.neck.Allowed.number("tension", tension, 1, 1000, "N");
+        Allowed.number("tension", tension, 1, 1000, "N");
         int frets = line.scale().frets();
         double[] cents = new double[frets + 1];
         double length = line.saddle();
@@ -42,7 +44,7 @@ public final class IntonationForecast {
             double speaking = length - x;
             double ratio =
                     length / speaking * Math.sqrt(1 + stretch * strain) * (1 + bending * (1 / speaking - 1 / length));
-            cents[n] = SaddleFit.CENTS_PER_LOG * Math.log(ratio) - 100 * n;
+            cents[n] = Cents.PER_LOG * Math.log(ratio) - 100 * n;
         }
         return cents;
     }

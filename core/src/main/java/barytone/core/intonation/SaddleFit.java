@@ -2,6 +2,7 @@ package barytone.core.intonation;
 
 import barytone.core.neck.Allowed;
 import barytone.core.neck.FretScale;
+import barytone.core.quantity.Cents;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -15,9 +16,6 @@ import java.util.Set;
  * @param residuals expected error at each fret read after the move, in cents
  */
 public record SaddleFit(double saddleBack, List<FretCents> residuals) {
-    /** Cents per unit of the natural logarithm of frequency. */
-    public static final double CENTS_PER_LOG = 1200 / Math.log(2);
-
     /** An error in cents of the fretted note against the open string; positive is sharp. */
     public record FretCents(int fret, double cents) {}
 
@@ -44,7 +42,7 @@ public record SaddleFit(double saddleBack, List<FretCents> residuals) {
      */
     public static double centsPerMm(FretScale scale, double compensation, int fret) {
         double length = scale.scaleLength() + compensation;
-        return -CENTS_PER_LOG * (1 / (length - scale.crown(fret)) - 1 / length);
+        return -Cents.PER_LOG * (1 / (length - scale.crown(fret)) - 1 / length);
     }
 
     /** The saddle move that makes the weighted sum of squared errors least. */

@@ -1,5 +1,6 @@
 package barytone.core.pitch;
 
+import barytone.core.quantity.Cents;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,13 +10,11 @@ import org.jspecify.annotations.Nullable;
  * A series of partials laid over the peaks of a spectrum: which peak is which partial, and how well the series explains what is
  * heard.
  *
- * @param frequency f in Hz
- * @param inharmonicity B
+ * @param string what the series belongs to
  * @param partials the peak of each partial that was found, lowest first
- * @param explained share of what is heard that lies on the series, 0 to 1
- * @param score the same less what the series misses
+ * @param score share of what is heard that lies on the series, 0 to 1, less what the series misses
  */
-record Comb(double frequency, double inharmonicity, List<Partial> partials, double explained, double score) {
+record Comb(StiffString string, List<Partial> partials, double score) {
     /** Partial number and its peak. */
     record Partial(int number, Spectrum.Peak peak) {}
 
@@ -29,7 +28,15 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
     /** A peak belongs to a partial when it lies this near, as a ratio. */
     private static final double NEAR = 0.012;
 
+    /** What lies this near to an expected pitch is preferred by a little. */
+    private static final double NEAR_CENTS = 100;
+
     private static final double NEAR_BONUS = 0.06;
+
+    /** A first guess counts as one weak partial of this number. */
+    private static final int GUESSED = 8;
+
+    private static final double GUESS_WEIGHT = 0.3;
 
     /**
      * The series that explains the peaks best.
@@ -48,11 +55,12 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
         for (Spectrum.Peak peak : strong) {
             for (int j = 1; j <= MOST_DIVISORS; j++) {
                 for (double b : STIFFNESS) {
-                    double f = peak.frequency() / (j * Math.sqrt(1 + b * j * j));
-                    if (f < lowest || f > highest) continue;
-                    Comb comb = laid(spectrum, f, b, width);
+                    StiffString guess = StiffString.through(j, peak.frequency(), b);
+                    if (guess.frequency() < lowest || guess.frequency() > highest) continue;
+                    Comb comb = laid(spectrum, guess, width);
                     double score = comb.score;
-                    if (near > 0 && Math.abs(Math.log(comb.frequency / near)) < 0.06) score += NEAR_BONUS;
+                    if (near > 0 && Math.abs(Cents.above(near, comb.string.frequency())) < NEAR_CENTS)
+                        score += NEAR_BONUS;
                     if (score > top) {
                         top = score;
                         best = comb;
@@ -64,7 +72,7 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
     }
 
     /** Lays a series over the peaks; each partial found makes the guess of the next ones better. */
-    private static Comb laid(Spectrum spectrum, double guess, double stiffness, double width) {
+    private static Comb laid(Spectrum spectrum, StiffString guess, double width) {
         List<Spectrum.Peak> peaks = spectrum.peaks();
         double all = 0;
         double highest = 0;
@@ -73,15 +81,16 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
             highest = Math.max(highest, p.frequency());
         }
         List<Partial> found = new ArrayList<>();
-        Slope slope = new Slope(guess, stiffness);
+        StiffString string = guess;
+        StiffString.Fit fit = new StiffString.Fit();
         double on = 0;
         double misses = 0;
         double pending = 0;
         double tries = 0;
         for (int j = 1; j <= MOST_PARTIALS; j++) {
-            double expected = slope.partial(j);
+            double expected = string.partial(j);
             if (expected > highest + width) break;
-            double reach = Math.min(0.45 * slope.f, Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
+            double reach = Math.min(0.45 * string.frequency(), Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
             Spectrum.Peak peak = nearest(peaks, expected, reach);
             tries++;
             if (peak == null) {
@@ -92,63 +101,18 @@ record Comb(double frequency, double inharmonicity, List<Partial> partials, doub
             pending = 0;
             found.add(new Partial(j, peak));
             on += weight(peak);
-            slope.add(j, peak);
+            // a bin's width counts less the higher the partial; its strength says how sure its place is
+            double trust = peak.amplitude() * j * j;
+            if (found.size() == 1) fit.add(GUESSED, guess.partial(GUESSED), GUESS_WEIGHT * trust);
+            fit.add(j, peak.frequency(), trust);
+            StiffString.Fitted fitted = fit.fitted();
+            if (fitted != null)
+                string = new StiffString(
+                        fitted.string().frequency(), Math.min(fitted.string().inharmonicity(), STIFFEST));
         }
         double reached = Math.max(1, tries - pending);
         double explained = all == 0 ? 0 : Math.min(1, on / all);
-        return new Comb(slope.f, slope.b, List.copyOf(found), explained, explained - MISSING * misses / reached);
-    }
-
-    /** The line {@code (f_j / j)^2 = f^2 + f^2 B j^2} through what was found so far; the guess counts as one weak partial of each end. */
-    private static final class Slope {
-        private double f;
-        private double b;
-        private double s;
-        private double sx;
-        private double sxx;
-        private double sy;
-        private double sxy;
-
-        Slope(double f, double b) {
-            this.f = f;
-            this.b = b;
-        }
-
-        double partial(int j) {
-            return j * f * Math.sqrt(1 + b * j * j);
-        }
-
-        void add(int j, Spectrum.Peak peak) {
-            double x = (double) j * j;
-            double y = peak.frequency() / j * peak.frequency() / j;
-            // a bin's width counts less the higher the partial; its strength says how sure its place is
-            double w = peak.amplitude() * x;
-            if (s == 0) {
-                // the guess, so that two partials do not make a slope of their own
-                double far = 64;
-                put(far, f * f * (1 + b * far), 0.3 * w);
-            }
-            put(x, y, w);
-            double det = s * sxx - sx * sx;
-            if (!(det > 0)) return;
-            double slope = (s * sxy - sx * sy) / det;
-            double f2 = (sxx * sy - sx * sxy) / det;
-            if (slope < 0) {
-                slope = 0;
-                f2 = sy / s;
-            }
-            if (f2 <= 0) return;
-            f = Math.sqrt(f2);
-            b = Math.min(slope / f2, STIFFEST);
-        }
-
-        private void put(double x, double y, double w) {
-            s += w;
-            sx += w * x;
-            sxx += w * x * x;
-            sy += w * y;
-            sxy += w * x * y;
-        }
+        return new Comb(string, List.copyOf(found), explained - MISSING * misses / reached);
     }
 
     private static double weight(Spectrum.Peak p) {

@@ -1,7 +1,18 @@
 package barytone.core.pitch;
 
+import barytone.core.quantity.Cents;
+import org.jspecify.annotations.Nullable;
+
 /** What was heard: a pitch, or why there is none. Never a made-up number. */
 public sealed interface Heard {
+    /** Below this confidence no pitch should be believed. */
+    double BELIEVED = 0.5;
+
+    /** The pitch when it can be believed, else null. */
+    default @Nullable Pitch believed() {
+        return this instanceof Pitch pitch && pitch.confidence >= BELIEVED ? pitch : null;
+    }
+
     /**
      * The pitch of a string whose partials lie at {@code f_j = j f sqrt(1 + B j^2)}.
      *
@@ -15,7 +26,7 @@ public sealed interface Heard {
             implements Heard {
         /** How far it is above another frequency, in cents. */
         public double centsAbove(double other) {
-            return 1200 * Math.log(frequency / other) / Math.log(2);
+            return Cents.above(other, frequency);
         }
     }
 

@@ -7,12 +7,10 @@ import java.util.List;
  * The line {@code (f_j / j)^2 = f^2 + f^2 B j^2} through the partials, by weighted least squares that lets go of what lies far off: hum, or a
  * neighbour's partial.
  *
- * @param frequency f in Hz
- * @param inharmonicity B, not below 0
  * @param error standard error of f in Hz
  * @param kept share of the partials' weight that was kept
  */
-record Line(double frequency, double inharmonicity, double error, double kept) {
+record Line(StiffString string, double error, double kept) {
     /** A partial: its number, frequency and standard error in Hz. */
     record Point(int number, double frequency, double error) {
         /** As a measurement of (f_j / j)^2. */
@@ -32,42 +30,26 @@ record Line(double frequency, double inharmonicity, double error, double kept) {
     static Line through(List<Point> points, double usual) {
         double[] keep = new double[points.size()];
         Arrays.fill(keep, 1);
-        double f2 = median(points);
-        double slope = 0;
+        StiffString string = new StiffString(Math.sqrt(median(points)), 0);
         double scale = 1;
         double variance = 0;
         for (int round = 0; round < ROUNDS; round++) {
+            StiffString.Fit fit = new StiffString.Fit();
             // what is known of B before: none, give or take the usual
-            double prior = 1 / (usual * f2 * usual * f2);
-            double s = 0;
-            double sx = 0;
-            double sxx = prior;
-            double sy = 0;
-            double sxy = 0;
+            double spread = usual * string.frequency() * string.frequency();
+            fit.holdIdeal(1 / (spread * spread));
             for (int i = 0; i < points.size(); i++) {
                 Point p = points.get(i);
-                double w = keep[i] / (p.spread() * p.spread());
-                double x = (double) p.number() * p.number();
-                s += w;
-                sx += w * x;
-                sxx += w * x * x;
-                sy += w * p.value();
-                sxy += w * x * p.value();
+                fit.add(p.number(), p.frequency(), keep[i] / (p.spread() * p.spread()));
             }
-            double det = s * sxx - sx * sx;
-            if (!(det > 0) || !(s > 0)) break;
-            slope = (s * sxy - sx * sy) / det;
-            f2 = (sxx * sy - sx * sxy) / det;
-            variance = sxx / det;
-            if (slope < 0) {
-                slope = 0;
-                f2 = sy / s;
-                variance = 1 / s;
-            }
+            StiffString.Fitted fitted = fit.fitted();
+            if (fitted == null) break;
+            string = fitted.string();
+            variance = fitted.variance();
             double[] off = new double[points.size()];
             for (int i = 0; i < off.length; i++) {
                 Point p = points.get(i);
-                off[i] = Math.abs(p.value() - f2 - slope * p.number() * p.number()) / p.spread();
+                off[i] = Math.abs(p.frequency() - string.partial(p.number())) / p.error();
             }
             scale = Math.max(1, spreadOf(off));
             for (int i = 0; i < off.length; i++) {
@@ -82,8 +64,7 @@ record Line(double frequency, double inharmonicity, double error, double kept) {
             all += w;
             held += w * keep[i];
         }
-        double f = Math.sqrt(f2);
-        return new Line(f, slope / f2, Math.sqrt(variance) * scale / (2 * f), all == 0 ? 0 : held / all);
+        return new Line(string, Math.sqrt(variance) * scale / (2 * string.frequency()), all == 0 ? 0 : held / all);
     }
 
     /** The robust start: the middle of what each partial says. */

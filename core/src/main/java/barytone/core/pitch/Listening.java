@@ -1,5 +1,6 @@
 package barytone.core.pitch;
 
+import barytone.core.quantity.Cents;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,8 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param trace the pitches heard, oldest first; moments without one are left out
  * @param last what the last moment gave
  * @param steady the pitch over the last moments together when it held still, else null
+ * @param plucked a string was plucked while it listened, rather than ringing on from before
  */
-public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch steady) {
+public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch steady, boolean plucked) {
     /**
      * A pitch in passing.
      *
@@ -30,6 +32,8 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
     private static final int AGREEING = 3;
     /** Steady moments lie within this many cents of each other, besides their own uncertainty. */
     private static final double STEADY = 1.2;
+    /** The power of a pluck rises by this over what rang before. */
+    private static final double PLUCKED = 3;
 
     public Listening {
         trace = List.copyOf(trace);
@@ -48,29 +52,27 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
         for (int m = moments - 1; m >= 0; m--) {
             double ago = m * HOP;
             Heard heard = PitchEstimator.hear(sound.part(end - ago - WINDOW, end - ago), near);
-            boolean believed = heard instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED;
-            if (heard instanceof Heard.Pitch p && believed) {
-                trace.add(new Moment(ago + WINDOW / 2, p.frequency()));
-                if (m < AGREEING) {
-                    low = Math.min(low, p.frequency());
-                    high = Math.max(high, p.frequency());
-                    loose = Math.max(loose, STEADY + 2 * p.error());
-                }
-            } else if (m < AGREEING) {
-                agreeing = false;
+            Heard.Pitch pitch = heard.believed();
+            if (pitch != null) trace.add(new Moment(ago + WINDOW / 2, pitch.frequency()));
+            if (m < AGREEING && pitch == null) agreeing = false;
+            if (m < AGREEING && pitch != null) {
+                low = Math.min(low, pitch.frequency());
+                high = Math.max(high, pitch.frequency());
+                loose = Math.max(loose, STEADY + 2 * pitch.error());
             }
             last = heard;
         }
-        if (!agreeing || 1200 * Math.log(high / low) / Math.log(2) > loose) return new Listening(trace, last, null);
+        boolean plucked = new Envelope(PitchEstimator.level(sound.samples()), sound.rate()).rise(0, PLUCKED) >= 0;
+        if (!agreeing || Cents.above(low, high) > loose) return new Listening(trace, last, null, plucked);
         double together = WINDOW + (AGREEING - 1) * HOP;
-        Heard all = PitchEstimator.hear(sound.part(end - together, end), near);
-        return new Listening(trace, last, all instanceof Heard.Pitch p ? p : null);
+        Heard.Pitch steady =
+                PitchEstimator.hear(sound.part(end - together, end), near).believed();
+        return new Listening(trace, last, steady, plucked);
     }
 
     /** Listens to a recording, which has no last moments: its loudest pluck is what is meant. */
     public static Listening toWhole(Sound recording, double near) {
         Heard heard = PitchEstimator.hear(recording, near);
-        boolean believed = heard instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED;
-        return new Listening(List.of(), heard, heard instanceof Heard.Pitch p && believed ? p : null);
+        return new Listening(List.of(), heard, heard.believed(), true);
     }
 }

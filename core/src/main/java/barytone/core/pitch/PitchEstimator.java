@@ -1,6 +1,7 @@
 package barytone.core.pitch;
 
 import barytone.core.neck.Allowed;
+import barytone.core.quantity.Cents;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -19,15 +20,14 @@ public final class PitchEstimator {
     /** Highest pitch told, Hz. */
     public static final double HIGHEST = 1420;
 
-    /** Below this confidence no pitch should be believed. */
-    public static final double BELIEVED = 0.5;
-
     /** Below this it is not even told. */
     private static final double HOPELESS = 0.1;
 
     private static final double SHORTEST = 0.18;
     private static final double LONGEST = 2.0;
-    private static final double FRAME = 0.04;
+    /** The power of a string that is plucked again rises by this. */
+    private static final double NEXT_PLUCK = 6;
+
     private static final double ATTACK = 0.05;
     private static final double SILENT = 0.0006;
     private static final double FULL = 0.985;
@@ -40,7 +40,7 @@ public final class PitchEstimator {
     /** Spread of B around 0 before anything is heard: keeps a few partials from inventing one. */
     private static final double USUAL_INHARMONICITY = 6e-4;
 
-    private static final double CENT = Math.log(2) / 1200;
+    private static final double CENT = 1 / Cents.PER_LOG;
 
     private PitchEstimator() {}
 
@@ -58,8 +58,9 @@ public final class PitchEstimator {
         if (near != 0) Allowed.number("near", near, 20, 2000, "Hz");
         if (sound.seconds() < SHORTEST) return new Heard.Nothing(Heard.Reason.TOO_SHORT);
         double[] x = level(sound.samples());
-        if (loudest(x, sound.rate()) < SILENT) return new Heard.Nothing(Heard.Reason.SILENT);
-        int[] stretch = stretch(x, sound.rate());
+        Envelope envelope = new Envelope(x, sound.rate());
+        if (envelope.loudest() < SILENT) return new Heard.Nothing(Heard.Reason.SILENT);
+        int[] stretch = stretch(x, sound.rate(), envelope);
         double[] part = Arrays.copyOfRange(x, stretch[0], stretch[1]);
         if (clipped(sound.samples(), stretch)) return new Heard.Nothing(Heard.Reason.OVERDRIVEN);
         double loudness = 20 * Math.log10(PluckedSound.rms(part));
@@ -75,9 +76,9 @@ public final class PitchEstimator {
         // looked for beyond the range, so that what lies outside is not taken for a multiple or a part of it
         Comb comb = Comb.best(spectrum, near, width, LOWEST / 1.3, HIGHEST * 3);
         if (comb == null || comb.partials().isEmpty()) return new Heard.Nothing(Heard.Reason.UNSTEADY);
-        if (comb.frequency() < LOWEST || comb.frequency() > HIGHEST)
+        if (comb.string().frequency() < LOWEST || comb.string().frequency() > HIGHEST)
             return new Heard.Nothing(Heard.Reason.OUT_OF_RANGE);
-        int window = (int) (Math.max(0.4 * seconds, 4.2 / comb.frequency()) * rate) / 4 * 4;
+        int window = (int) (Math.max(0.4 * seconds, 4.2 / comb.string().frequency()) * rate) / 4 * 4;
         if (window > 0.8 * x.length) return new Heard.Nothing(Heard.Reason.TOO_SHORT);
         List<Line.Point> points = new ArrayList<>();
         double fall = 0;
@@ -95,14 +96,14 @@ public final class PitchEstimator {
         }
         if (points.isEmpty()) return new Heard.Nothing(Heard.Reason.UNSTEADY);
         Line line = Line.through(points, USUAL_INHARMONICITY);
-        double error = line.error() / line.frequency() / CENT;
-        if (hum(line.frequency(), fall / weight)) return new Heard.Nothing(Heard.Reason.HUM);
+        double error = line.error() / line.string().frequency() / CENT;
+        if (hum(line.string().frequency(), fall / weight)) return new Heard.Nothing(Heard.Reason.HUM);
         double confidence = rising(tonal(comb, x), 0.08, 0.45)
                 * rising(alone(comb, spectrum), 0.35, 0.75)
                 * rising(line.kept(), 0.2, 0.6)
                 / (1 + error * error / 2);
         if (confidence < HOPELESS) return new Heard.Nothing(Heard.Reason.UNSTEADY);
-        return new Heard.Pitch(line.frequency(), line.inharmonicity(), error, confidence, loudness);
+        return new Heard.Pitch(line.string().frequency(), line.string().inharmonicity(), error, confidence, loudness);
     }
 
     /** Mains hum does not die away. */
@@ -146,7 +147,7 @@ public final class PitchEstimator {
         return Math.clamp((value - none) / (full - none), 0, 1);
     }
 
-    private static double[] level(double[] samples) {
+    static double[] level(double[] samples) {
         double mean = 0;
         for (double s : samples) mean += s / samples.length;
         double[] x = samples.clone();
@@ -154,48 +155,17 @@ public final class PitchEstimator {
         return x;
     }
 
-    private static double[] frames(double[] x, double rate) {
-        int frame = (int) (FRAME * rate);
-        double[] power = new double[Math.max(1, x.length / frame)];
-        for (int k = 0; k < power.length; k++) {
-            for (int i = k * frame; i < Math.min(x.length, (k + 1) * frame); i++) power[k] += x[i] * x[i];
-            power[k] /= frame;
-        }
-        return power;
-    }
-
-    private static double loudest(double[] x, double rate) {
-        double most = 0;
-        for (double p : frames(x, rate)) most = Math.max(most, p);
-        return Math.sqrt(most);
-    }
-
     /** From just after the loudest pluck to where the next one begins, or two seconds on. */
-    private static int[] stretch(double[] x, double rate) {
-        double[] power = frames(x, rate);
-        int loudest = 0;
-        for (int k = 1; k < power.length; k++) if (power[k] > power[loudest]) loudest = k;
-        int frame = (int) (FRAME * rate);
-        int from = Math.min(loudest * frame + (int) (ATTACK * rate), x.length);
-        if (loudest == 0 && power.length > 1 && power[1] > 0.7 * power[0] && x.length < 0.4 * rate) from = 0;
-        int to = (int) Math.min(x.length, from + LONGEST * rate);
-        double lowest = Double.POSITIVE_INFINITY;
-        for (int k = from / frame + 1; k < Math.min(power.length, to / frame); k++) {
-            lowest = Math.min(lowest, power[k]);
-            if (k + 1 < power.length
-                    && power[k] > 6 * lowest
-                    && power[k + 1] > 6 * lowest
-                    && power[k] > 0.02 * power[loudest]) {
-                to = (k - 1) * frame;
-                break;
-            }
-        }
-        if (to - from < SHORTEST * rate) {
-            // the pluck came at the very end: what rang before it, or all there is
-            from = loudest * frame > 0.5 * rate ? Math.max(0, loudest * frame - (int) rate) : 0;
-            to = loudest * frame > 0.5 * rate ? loudest * frame : x.length;
-        }
-        return new int[] {from, to};
+    private static int[] stretch(double[] x, double rate, Envelope envelope) {
+        int pluck = envelope.loudestAt();
+        int from = envelope.ringsFromTheStart() && x.length < 0.4 * rate
+                ? 0
+                : Math.min(pluck + (int) (ATTACK * rate), x.length);
+        int next = envelope.rise(from, NEXT_PLUCK);
+        int to = (int) Math.min(next < 0 ? x.length : next, from + LONGEST * rate);
+        if (to - from >= SHORTEST * rate) return new int[] {from, to};
+        // the pluck came at the very end: what rang before it, or all there is
+        return pluck > 0.5 * rate ? new int[] {Math.max(0, pluck - (int) rate), pluck} : new int[] {0, x.length};
     }
 
     private static boolean clipped(double[] samples, int[] stretch) {

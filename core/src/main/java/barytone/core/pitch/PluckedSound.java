@@ -92,8 +92,9 @@ public record PluckedSound(
 
     private double[] string(double f, int n, double rate, SplittableRandom random) {
         double[] out = new double[n];
+        StiffString sounding = new StiffString(f, inharmonicity);
         for (int j = 1; j <= MOST_PARTIALS; j++) {
-            double fj = j * f * Math.sqrt(1 + inharmonicity * j * j);
+            double fj = sounding.partial(j);
             if (fj > Math.min(HIGHEST, 0.45 * rate)) break;
             // a triangle at rest, heard through a pickup or a body that favours the velocity
             double strength = Math.abs(Math.sin(j * Math.PI * pluck)) / j;

@@ -23,6 +23,11 @@ final class Spectrum {
     private static final int MOST = 90;
     private static final double NOISE_BAND = 350;
 
+    /** The n-th side lobe of a Hann window stays below this against its main lobe, by the cube of its distance in lobes. */
+    private static final double SIDE_LOBE = 0.06;
+
+    private static final int SIDE_LOBES = 16;
+
     private final double[] magnitude;
     private final double bin;
     /** Half the width of a main lobe, Hz. */
@@ -40,11 +45,6 @@ final class Spectrum {
         this.floor = floors();
         this.peaks = find();
     }
-
-    /** The n-th side lobe of a Hann window stays below this against its main lobe, by the cube of its distance in lobes. */
-    private static final double SIDE_LOBE = 0.06;
-
-    private static final int SIDE_LOBES = 16;
 
     /** A Hann window, a transform of twice the length, amplitudes of sinusoids. */
     static Spectrum of(double[] x, double rate) {

@@ -1,24 +1,26 @@
 package barytone.core.pitch;
 
 import barytone.core.neck.Allowed;
+import barytone.core.quantity.Cents;
 import barytone.core.strings.Pitch;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
 
 /**
  * Where every string is to be tuned.
  *
- * @param tuning lowest string first
+ * @param tuning string 1, the highest, first
  * @param reference frequency of A4, 400 to 480 Hz
- * @param offsets cents added to each string, lowest first, -50 to 50
+ * @param offsets cents added to each string, string 1 first, -50 to 50
  * @param tolerance how far off is in tune, in cents, 0.1 to 10
  * @param upToPitch a string that came down to its pitch is not taken: it may slip
  */
 public record TuneUp(List<Pitch> tuning, double reference, List<Double> offsets, double tolerance, boolean upToPitch) {
     /** Farther off than this it may be another string, or another octave, in cents. */
     private static final double FAR = 350;
+
+    /** Strings are tuned alike within this, in cents. */
+    private static final double ALIKE = 0.5;
 
     /** The trace must have been this far above to have come down, in cents. */
     private static final double CAME_DOWN = 2;
@@ -58,37 +60,35 @@ public record TuneUp(List<Pitch> tuning, double reference, List<Double> offsets,
 
     /** Frequency wanted of a string, in Hz. */
     public double target(int string) {
-        int place = tuning.size() - Allowed.whole("string", string, 1, tuning.size());
-        return tuning.get(place).frequency(reference) * Math.pow(2, offsets.get(place) / 1200);
+        int place = Allowed.whole("string", string, 1, tuning.size()) - 1;
+        return tuning.get(place).frequency(reference) * Cents.ratio(offsets.get(place));
     }
 
-    /** All targets, lowest string first, in Hz. */
-    public List<Double> targets() {
-        List<Double> all = new ArrayList<>();
-        for (int s = tuning.size(); s >= 1; s--) all.add(target(s));
-        return all;
-    }
-
-    /** The string whose target is nearest. */
-    public int nearest(double frequency) {
-        int best = 1;
-        for (int s = 1; s <= tuning.size(); s++)
-            if (Math.abs(cents(s, frequency)) < Math.abs(cents(best, frequency))) best = s;
+    /**
+     * The string whose target is nearest; of strings tuned alike the first that is still to be tuned, from the lowest.
+     *
+     * @param taken strings that are done
+     */
+    public int nearest(double frequency, Set<Integer> taken) {
+        int best = tuning.size();
+        for (int s = tuning.size() - 1; s >= 1; s--) {
+            double nearer = Math.abs(cents(best, frequency)) - Math.abs(cents(s, frequency));
+            if (nearer > ALIKE || (Math.abs(nearer) <= ALIKE && taken.contains(best) && !taken.contains(s))) best = s;
+        }
         return best;
     }
 
     /** How far a frequency is above a string's target, in cents. */
     public double cents(int string, double frequency) {
-        return 1200 * Math.log(frequency / target(string)) / Math.log(2);
+        return Cents.above(target(string), frequency);
     }
 
     /**
      * Judges what was heard.
      *
-     * @param expected the string that is being tuned; null to recognise it
+     * @param string that is being tuned
      */
-    public Told judge(Listening heard, double frequency, @Nullable Integer expected) {
-        int string = Objects.requireNonNullElseGet(expected, () -> nearest(frequency));
+    public Told judge(Listening heard, double frequency, int string) {
         double cents = cents(string, frequency);
         boolean cameDown = heard.trace().stream()
                 .anyMatch(m ->

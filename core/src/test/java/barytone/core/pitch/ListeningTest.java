@@ -4,13 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.strings.Pitch;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,13 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Hands-free: the pitch is taken when it holds still, and a string is tuned up to its pitch. */
 class ListeningTest {
     private static final double RATE = 44_100;
-    private static final List<Pitch> BARITONE = tuning("B1 E2 A2 D3 F#3 B3");
-
-    private static List<Pitch> tuning(String names) {
-        List<Pitch> pitches = new ArrayList<>();
-        for (String name : names.split(" ")) pitches.add(Pitch.of(name));
-        return pitches;
-    }
+    private static final List<Pitch> BARITONE =
+            InstrumentSpec.parseTuning("B1 E2 A2 D3 F#3 B3", InstrumentKind.BARITONE);
 
     private static TuneUp plan(double reference, boolean upToPitch) {
         return new TuneUp(BARITONE, reference, Collections.nCopies(6, 0.0), 1.5, upToPitch);
@@ -53,8 +50,7 @@ class ListeningTest {
         Listening heard = Listening.to(ringing(frequency), 0);
         Heard.Pitch steady = Objects.requireNonNull(heard.steady());
         assertThat(steady.centsAbove(frequency)).isCloseTo(0, within(0.1));
-        assertThat(plan(440, true).judge(heard, steady.frequency(), null).string())
-                .isEqualTo(string);
+        assertThat(plan(440, true).nearest(steady.frequency(), Set.of())).isEqualTo(string);
     }
 
     @ParameterizedTest
@@ -100,12 +96,39 @@ class ListeningTest {
     @Test
     void referenceAndOffsetsMoveTheTargets() {
         assertThat(plan(415, true).target(4)).isCloseTo(103.75, within(1e-9));
-        TuneUp sweet = new TuneUp(BARITONE, 440, List.of(0.0, 0.0, -2.0, 0.0, 0.0, 0.0), 1, true);
+        TuneUp sweet = new TuneUp(BARITONE, 440, List.of(0.0, 0.0, 0.0, -2.0, 0.0, 0.0), 1, true);
         assertThat(1200 * Math.log(sweet.target(4) / 110) / Math.log(2)).isCloseTo(-2, within(1e-9));
         assertThatThrownBy(() -> plan(500, true))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("reference: given 500; allowed is 400 to 480 Hz");
         assertThatThrownBy(() -> new TuneUp(BARITONE, 440, List.of(1.0), 1, true))
                 .hasMessageContaining("one for each of 6 strings");
+    }
+
+    @Test
+    void ofStringsTunedAlikeTheOneStillToBeTunedIsMeant() {
+        TuneUp mandolin = new TuneUp(
+                InstrumentSpec.parseTuning("G3 G3 D4 D4 A4 A4 E5 E5", InstrumentKind.MANDOLIN),
+                440,
+                Collections.nCopies(8, 0.0),
+                1.5,
+                true);
+        assertThat(mandolin.nearest(196, Set.of())).isEqualTo(8);
+        assertThat(mandolin.nearest(196, Set.of(8))).isEqualTo(7);
+        assertThat(mandolin.nearest(196, Set.of(8, 7))).isEqualTo(8);
+        assertThat(mandolin.nearest(660, Set.of(8, 7))).isEqualTo(2);
+    }
+
+    @Test
+    void aStringThatRingsOnIsToldFromOnePluckedAnew() {
+        double[] first = PluckedSound.of(110, 1e-4).noise(40).sound(4, RATE, 1).samples();
+        Sound ringsOn = new Sound(Arrays.copyOfRange(first, (int) RATE, (int) (3 * RATE)), RATE);
+        assertThat(Listening.to(ringsOn, 0).plucked()).isFalse();
+        double[] second = PluckedSound.of(146.83, 1e-4).sound(1, RATE, 2).samples();
+        double[] both = ringsOn.samples().clone();
+        for (int i = 0; i < second.length; i++) both[(int) RATE + i] += second[i];
+        Listening heard = Listening.to(new Sound(both, RATE), 0);
+        assertThat(heard.plucked()).isTrue();
+        assertThat(Objects.requireNonNull(heard.last().believed()).frequency()).isCloseTo(146.83, within(0.1));
     }
 }

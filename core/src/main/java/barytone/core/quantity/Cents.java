@@ -1,0 +1,19 @@
+package barytone.core.quantity;
+
+/** Hundredths of an equal-tempered semitone: the measure of how far one frequency is from another. */
+public final class Cents {
+    /** Cents per unit of the natural logarithm of a ratio. */
+    public static final double PER_LOG = 1200 / Math.log(2);
+
+    private Cents() {}
+
+    /** How far a frequency is above another, {@code 1200 log2(f / from)}; negative below. */
+    public static double above(double from, double frequency) {
+        return PER_LOG * Math.log(frequency / from);
+    }
+
+    /** The ratio of frequencies that lie so many cents apart. */
+    public static double ratio(double cents) {
+        return Math.exp(cents / PER_LOG);
+    }
+}
