@@ -1738,7 +1738,7 @@ export interface components {
       cents?: number;
       centsText?: string;
       detail: string;
-      frequency?: string;
+      fresh: boolean;
       headline: string;
       inTune: boolean;
       state: string;
@@ -3688,11 +3688,25 @@ export interface operations {
     parameters: {
       query: {
         tuning: string;
+        kind?:
+          | "ELECTRIC"
+          | "SEMI_HOLLOW"
+          | "FLAT_TOP"
+          | "ARCHTOP"
+          | "NYLON"
+          | "BARITONE"
+          | "TWELVE_STRING"
+          | "BASS_4"
+          | "BASS_5"
+          | "BASS_6"
+          | "MANDOLIN";
         reference?: number;
         offsets?: string;
         tolerance?: number;
         upToPitch?: boolean;
         string?: number;
+        taken?: number[];
+        fresh?: boolean;
         whole?: boolean;
       };
       header?: never;
@@ -4154,6 +4168,7 @@ export interface operations {
     parameters: {
       query: {
         frequency: number;
+        cents?: number;
       };
       header?: never;
       path?: never;
@@ -4290,6 +4305,18 @@ export interface operations {
     parameters: {
       query: {
         tuning: string;
+        kind?:
+          | "ELECTRIC"
+          | "SEMI_HOLLOW"
+          | "FLAT_TOP"
+          | "ARCHTOP"
+          | "NYLON"
+          | "BARITONE"
+          | "TWELVE_STRING"
+          | "BASS_4"
+          | "BASS_5"
+          | "BASS_6"
+          | "MANDOLIN";
         reference?: number;
         offsets?: string;
       };

@@ -1,3 +1,4 @@
+import { Heads } from "../ui/Heads";
 import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { LeafRow } from "./LeafRow";
@@ -125,30 +126,23 @@ export function Ledger({
       </h2>
       <table className="w-full border-collapse">
         <thead>
-          <tr className="text-right text-[14px] font-medium text-mute">
-            <th scope="col" className="py-0.5 pr-2 text-left font-medium">
-              String
-            </th>
-            <th scope="col" className="px-2 font-medium whitespace-nowrap">
-              As found
-            </th>
-            <th scope="col" className="px-2 font-medium whitespace-nowrap">
-              Now
-            </th>
-            <th scope="col" className="px-2 font-medium whitespace-nowrap">
+          <Heads
+            cells={[
+              "String",
+              "As found",
+              "Now",
               <button
+                key="target"
                 type="button"
                 onClick={onTarget}
                 aria-keyshortcuts="t"
                 className="min-h-11 underline decoration-line-strong underline-offset-4 hover:decoration-ink"
               >
                 Target
-              </button>
-            </th>
-            <th scope="col" className="pl-2 font-medium">
-              Reading, {job.unitSuffix}
-            </th>
-          </tr>
+              </button>,
+              `Reading, ${job.unitSuffix}`,
+            ]}
+          />
         </thead>
         <tbody>
           {rows.map((row) => {

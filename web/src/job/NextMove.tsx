@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api, type JobView } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
 import { Button, Field, Select } from "../ui/controls";
+import { Heads } from "../ui/Heads";
 import { Countdown } from "../ui/Countdown";
 import { Fractions } from "../ui/Fractions";
 import { Dial } from "./Dial";
@@ -229,20 +230,16 @@ export function NextMove({
       {advice.ripple.length > 0 && (
         <table className="mt-3 w-full max-w-[480px] text-[16px]">
           <thead>
-            <tr className="text-right text-[14px] text-mute">
-              <th scope="col" className="text-left font-medium">
-                Ripple, {job.unitSuffix}
-              </th>
-              <th scope="col" className="font-medium">
-                now
-              </th>
-              <th scope="col" className="font-medium text-indigo">
-                expected
-              </th>
-              <th scope="col" className="font-medium">
-                change
-              </th>
-            </tr>
+            <Heads
+              cells={[
+                `Ripple, ${job.unitSuffix}`,
+                "now",
+                <span key="expected" className="text-indigo">
+                  expected
+                </span>,
+                "change",
+              ]}
+            />
           </thead>
           <tbody>
             {advice.ripple.map((r) => (

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { answer, api, type JobView } from "../app/api";
 import { InstrumentFields, type Facts } from "../intake/InstrumentFields";
 import { Button, Field, Select } from "../ui/controls";
+import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { SettingForm, Tick, type PanelProps } from "./SettingForm";
 
@@ -146,20 +147,7 @@ export function FoundAndLeft({ job }: { job: JobView }) {
     <>
       <table className="w-full text-[18px]">
         <thead>
-          <tr className="text-right text-[15px] text-mute">
-            <th scope="col" className="text-left font-medium">
-              Quantity
-            </th>
-            <th scope="col" className="font-medium">
-              As found
-            </th>
-            <th scope="col" className="font-medium">
-              As left
-            </th>
-            <th scope="col" className="font-medium">
-              Target
-            </th>
-          </tr>
+          <Heads cells={["Quantity", "As found", "As left", "Target"]} />
         </thead>
         <tbody>
           {job.closing.rows.map((row) => (

@@ -1,34 +1,21 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, Problem, type Schemas } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
-import { Button, Field, Key, Select, TextInput, Trouble } from "../ui/controls";
-import { inputs, microphone, standIn, troubleOf, type Ear } from "./ear";
+import { Button, Field, Select, Trouble } from "../ui/controls";
+import { STANDARD, type Plan } from "./plan";
 import { Ruler } from "./Ruler";
+import { StringTable } from "./StringTable";
+import { TuningSettings } from "./TuningSettings";
+import { useListening, type Heard, type Source } from "./useListening";
 
-type Heard = Schemas["ListenView"];
-type Source = "none" | "microphone" | "standIn";
-
-const EVERY_MS = 280;
-const ENOUGH_SECONDS = 0.6;
 /** How far the strings of the stand-in are off, before anybody tunes them, in cents. */
 const FOUND = [-14, 6, -9, 3, -21, -5, 8, -12, 4, -7, 11, -3];
-
-const TUNINGS: readonly (readonly [label: string, tuning: string])[] = [
-  ["Guitar", "E2 A2 D3 G3 B3 E4"],
-  ["Baritone, B to B", "B1 E2 A2 D3 F#3 B3"],
-  ["Bass, four strings", "E1 A1 D2 G2"],
-  ["Bass, five strings", "B0 E1 A1 D2 G2"],
-  ["Mandolin", "G3 G3 D4 D4 A4 A4 E5 E5"],
-  ["Half a tone down", "Eb2 Ab2 C#3 F#3 Bb3 Eb4"],
-];
-
-const signed = (cents: number): string =>
-  cents > 0 ? `+${String(cents)}` : String(cents).replace("-", "−");
+const MOST_OFF = 60;
 
 const KEYS: readonly HelpLine[] = [
   ["M", "listen to the microphone or interface, or stop"],
@@ -40,151 +27,70 @@ const KEYS: readonly HelpLine[] = [
   ["B", "back to the bench"],
 ];
 
-/** Tunes the whole instrument by ear of the machine: hands-free, one string after the other. */
+/** Tunes the whole instrument by listening: hands-free, one string after the other. */
 export function PitchPage() {
   const { next } = useUnit();
   const navigate = useNavigate();
   const [help, setHelp] = useState(false);
-  const [tuning, setTuning] = useState("E2 A2 D3 G3 B3 E4");
-  const [reference, setReference] = useState("440");
-  const [offsets, setOffsets] = useState("");
-  const [tolerance, setTolerance] = useState("1.5");
-  const [upToPitch, setUpToPitch] = useState(true);
+  const [plan, setPlan] = useState<Plan>(STANDARD);
   const [only, setOnly] = useState<number | null>(null);
-  const [source, setSource] = useState<Source>("none");
   const [device, setDevice] = useState("");
-  const [devices, setDevices] = useState<readonly { id: string; label: string }[]>([]);
-  const [heard, setHeard] = useState<Heard | null>(null);
   const [taken, setTaken] = useState<ReadonlyMap<number, string>>(new Map());
   const [detune, setDetune] = useState<readonly number[]>(FOUND);
   const [aloud, setAloud] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const ear = useRef<Ear | null>(null);
-  const asking = useRef(false);
-
   useEffect(() => {
     document.title = "Pitch · Barytone";
-    return () => ear.current?.close();
   }, []);
 
-  const plan = useQuery({
-    queryKey: ["tuning", tuning, reference, offsets],
+  const { tuning, kind, reference, offsets } = plan;
+  const tuned = useQuery({
+    queryKey: ["tuning", tuning, kind, reference, offsets],
     queryFn: () =>
-      answer(
-        api.GET("/api/tuning", {
-          params: { query: { tuning, reference: Number(reference), offsets } },
-        }),
-      ),
-    placeholderData: (old) => old,
+      answer(api.GET("/api/tuning", { params: { query: { tuning, kind, reference, offsets } } })),
     retry: false,
   });
   // while a wrong tuning stands in the field the last right one stays on screen
   const [strings, setStrings] = useState<Schemas["TuningView"]["strings"]>([]);
-  if (plan.data !== undefined && plan.data.strings !== strings) setStrings(plan.data.strings);
-  const planTrouble = plan.error instanceof Problem ? plan.error.message : null;
+  if (tuned.data !== undefined && tuned.data.strings !== strings) setStrings(tuned.data.strings);
 
-  const take = (told: Heard) => {
-    setHeard(told);
-    const { string, centsText } = told;
-    if (!told.take || string === undefined || centsText === undefined) return;
-    setTaken((before) => new Map(before).set(string, centsText));
+  const ear = useListening(plan, only, taken, (string, cents) => {
+    setTaken((before) => new Map(before).set(string, cents));
     // moves on by itself, from the lowest to the highest
-    setOnly((now) => (now === null || now !== string ? now : now > 1 ? now - 1 : null));
-  };
-  const ask = async (sound: Blob, whole: boolean) => {
-    const query = {
-      tuning,
-      reference: Number(reference),
-      offsets,
-      tolerance: Number(tolerance),
-      upToPitch,
-      whole,
-      ...(only === null ? {} : { string: only }),
-    };
-    asking.current = true;
-    const listenedTo = ear.current;
-    try {
-      const told = await answer(
-        api.POST("/api/listen", {
-          params: { query },
-          headers: { "Content-Type": "audio/wav" },
-          body: "",
-          bodySerializer: () => sound,
-        }),
-      );
-      // an answer that comes after the listening was stopped is not wanted any more
-      if (ear.current === listenedTo) take(told);
-      if (whole) setTrouble(null);
-    } catch (error) {
-      setTrouble(error instanceof Problem ? error.message : "The sound could not be heard.");
-    } finally {
-      asking.current = false;
-    }
-  };
-  const listening = useRef(ask);
-  useEffect(() => {
-    listening.current = ask;
+    setOnly((now) => (now === string ? (now > 1 ? now - 1 : null) : now));
   });
-  useEffect(() => {
-    if (source === "none") return;
-    const timer = setInterval(() => {
-      const now = ear.current;
-      if (now === null || asking.current || now.heard.seconds < ENOUGH_SECONDS) return;
-      void listening.current(now.heard.wav(), false);
-    }, EVERY_MS);
-    return () => clearInterval(timer);
-  }, [source]);
+  const { heard, source } = ear;
+  const change = (to: Partial<Plan>) => {
+    setPlan({ ...plan, ...to });
+    if (to.tuning === undefined) return;
+    setTaken(new Map());
+    setOnly(null);
+  };
+  const toggle = (wanted: Source) =>
+    source === wanted ? ear.stop() : void ear.start(wanted, device);
 
-  const stop = () => {
-    ear.current?.close();
-    ear.current = null;
-    setSource("none");
-    setHeard(null);
-  };
-  const start = async (wanted: Exclude<Source, "none">, from = device) => {
-    stop();
-    setTrouble(null);
-    try {
-      ear.current =
-        wanted === "standIn"
-          ? await standIn()
-          : await microphone(from, () => {
-              stop();
-              setTrouble("The input went away. What was taken stays; plug it in and listen again.");
-            });
-      setSource(wanted);
-      if (wanted === "microphone") setDevices(await inputs());
-    } catch (error) {
-      setTrouble(troubleOf(error));
-    }
-  };
-  const toggle = (wanted: Exclude<Source, "none">) =>
-    source === wanted ? stop() : void start(wanted);
-
-  const pluck = async (number: number) => {
-    const at = strings.find((s) => s.number === number);
-    if (at === undefined) return;
-    if (source !== "standIn") await start("standIn");
-    const off = detune[number - 1] ?? 0;
-    const frequency = at.frequency * Math.pow(2, off / 1200);
-    const file = await fetch(`/api/stand-in?frequency=${frequency.toFixed(4)}`).catch(() => null);
-    if (file === null || !file.ok) {
-      setTrouble("The stand-in cannot play that string: 20 to 1500 Hz is allowed.");
-      return;
-    }
-    await ear.current?.play(await file.arrayBuffer(), aloud);
-  };
-  const nextString = (): number =>
-    only ?? strings.find((s) => !taken.has(s.number))?.number ?? strings[0]?.number ?? 1;
-  const turn = (number: number, by: number) =>
-    setDetune((before) =>
-      before.map((c, i) => (i === number - 1 ? Math.max(-60, Math.min(60, c + by)) : c)),
-    );
+  // with a real instrument in the room the stand-in would only be in the way
+  const standIn =
+    source === "microphone"
+      ? null
+      : {
+          off: (string: number) => detune[string - 1] ?? 0,
+          turn: (string: number, cents: number) =>
+            setDetune((before) =>
+              before.map((c, i) =>
+                i === string - 1 ? Math.max(-MOST_OFF, Math.min(MOST_OFF, c + cents)) : c,
+              ),
+            ),
+          pluck: (string: number) => {
+            const at = strings.find((s) => s.number === string);
+            if (at !== undefined) void ear.pluck(at.frequency, detune[string - 1] ?? 0, aloud);
+          },
+        };
+  const nextString = only ?? strings.find((s) => !taken.has(s.number))?.number;
 
   const shortcuts: Shortcuts = {
     m: () => toggle("microphone"),
     v: () => toggle("standIn"),
-    p: () => void pluck(nextString()),
+    p: () => nextString !== undefined && standIn?.pluck(nextString),
     c: () => setTaken(new Map()),
     "0": () => setOnly(null),
     b: () => void navigate("/"),
@@ -194,14 +100,7 @@ export function PitchPage() {
   for (const s of strings) if (s.number <= 9) shortcuts[String(s.number)] = () => setOnly(s.number);
   useShortcuts(shortcuts, !help);
 
-  const expected = strings.find((s) => s.number === (heard?.string ?? only));
-  const headline =
-    source === "none" && heard === null
-      ? "Choose what to listen to"
-      : (heard?.headline ?? "Pluck a string");
-  // with a real instrument in the room the stand-in would only be in the way
-  const playable = source !== "microphone";
-  const allTaken = strings.length > 0 && strings.every((s) => taken.has(s.number));
+  const shown = heard?.string ?? only;
   return (
     <>
       <TopBar onHelp={() => setHelp(true)}>
@@ -211,7 +110,7 @@ export function PitchPage() {
         <section aria-label="What is heard">
           <Ruler
             cents={heard?.cents ?? null}
-            tolerance={Number(tolerance) || 1.5}
+            tolerance={plan.tolerance}
             steady={heard?.state === "steady"}
             inTune={heard?.inTune ?? false}
             trace={heard?.trace ?? []}
@@ -222,22 +121,12 @@ export function PitchPage() {
             }
           />
           <div className="flex flex-wrap gap-2 px-5 pt-3">
-            <Button
-              strong={source === "microphone"}
-              shortcut="M"
-              aria-pressed={source === "microphone"}
-              onClick={() => toggle("microphone")}
-            >
+            <SourceButton of="microphone" now={source} shortcut="M" onClick={toggle}>
               {source === "microphone" ? "Stop listening" : "Listen to the microphone"}
-            </Button>
-            <Button
-              strong={source === "standIn"}
-              shortcut="V"
-              aria-pressed={source === "standIn"}
-              onClick={() => toggle("standIn")}
-            >
+            </SourceButton>
+            <SourceButton of="standIn" now={source} shortcut="V" onClick={toggle}>
               {source === "standIn" ? "Stop the stand-in" : "Play the stand-in"}
-            </Button>
+            </SourceButton>
           </div>
           <div className="flex min-h-32 flex-wrap items-start gap-x-8 px-5 py-3">
             <div className="min-w-0 flex-1">
@@ -246,129 +135,47 @@ export function PitchPage() {
                 data-testid="headline"
                 className="wide text-[31px] leading-[1.12] font-bold tracking-[-0.01em]"
               >
-                {allTaken && source !== "none" && heard?.take === true
-                  ? "All strings are in tune"
-                  : headline}
+                {heard?.headline ??
+                  (source === null ? "Choose what to listen to" : "Pluck a string")}
               </p>
-              <p className="mt-1 min-h-7 text-[17px] text-mute">{heard?.detail ?? ""}</p>
-              {trouble !== null && (
+              <p className="mt-1 min-h-7 text-[17px] text-mute">{heard?.detail}</p>
+              {strings.length > 0 && strings.every((s) => taken.has(s.number)) && (
+                <p className="text-[17px] font-semibold text-verdigris">
+                  ✓ Every string was taken. Go round once more: each one pulls on the others.
+                </p>
+              )}
+              {ear.trouble !== null && (
                 <div className="mt-2 max-w-2xl">
-                  <Trouble text={trouble} onClose={() => setTrouble(null)} />
+                  <Trouble text={ear.trouble} onClose={ear.dismiss} />
                 </div>
               )}
             </div>
-            <p
-              className={`wide text-right text-[64px] leading-none font-bold tabular-nums ${
-                heard?.centsText === undefined
-                  ? "text-mute"
-                  : heard.inTune
-                    ? "text-verdigris"
-                    : "text-rust"
-              }`}
-            >
-              {heard?.centsText ?? "–"}
-              <span className="block text-[15px] font-semibold">
-                cents
-                {expected === undefined
-                  ? ""
-                  : `, string ${String(expected.number)} ${expected.name}`}
-                {heard?.state === "steady"
-                  ? ", steady"
-                  : heard?.state === "ringing"
-                    ? ", moving"
-                    : ""}
-              </span>
-            </p>
+            <Cents heard={heard} name={strings.find((s) => s.number === shown)?.name} />
           </div>
-          <table className="w-full border-t border-line text-[18px]">
-            <thead>
-              <tr className="text-left text-[15px] text-mute">
-                <th scope="col" className="px-5 py-2 font-normal">
-                  String
-                </th>
-                <th scope="col" className="font-normal">
-                  Target
-                </th>
-                <th scope="col" className="font-normal">
-                  Taken, cents
-                </th>
-                {playable && (
-                  <th scope="col" className="pr-5 text-right font-normal">
-                    Stand-in, cents off
-                  </th>
-                )}
-              </tr>
-            </thead>
-            <tbody>
-              {strings.map((s) => (
-                <tr
-                  key={s.number}
-                  aria-current={only === s.number ? "true" : undefined}
-                  className={`border-t border-line ${
-                    s.number === (heard?.string ?? only) ? "bg-paper" : ""
-                  }`}
-                >
-                  <th scope="row" className="px-5 text-left">
-                    <button
-                      type="button"
-                      aria-pressed={only === s.number}
-                      aria-label={`${String(s.number)} ${s.name}: only this string`}
-                      className={`min-h-11 font-bold ${only === s.number ? "underline" : ""}`}
-                      onClick={() => setOnly(only === s.number ? null : s.number)}
-                    >
-                      {s.number} {s.name}
-                    </button>
-                  </th>
-                  <td className="tabular-nums">{s.target}</td>
-                  <td className="font-semibold text-verdigris tabular-nums">
-                    {taken.has(s.number) ? `✓ ${taken.get(s.number) ?? ""}` : ""}
-                  </td>
-                  {playable && (
-                    <td className="py-0.5 pr-5 text-right whitespace-nowrap">
-                      <Button
-                        className="!px-3 !py-1"
-                        aria-label={`Loosen the stand-in's string ${String(s.number)} by 2 cents`}
-                        onClick={() => turn(s.number, -2)}
-                      >
-                        −
-                      </Button>
-                      <span className="inline-block w-14 text-center tabular-nums">
-                        {signed(detune[s.number - 1] ?? 0)}
-                      </span>
-                      <Button
-                        className="!px-3 !py-1"
-                        aria-label={`Tighten the stand-in's string ${String(s.number)} by 2 cents`}
-                        onClick={() => turn(s.number, 2)}
-                      >
-                        +
-                      </Button>
-                      <Button
-                        className="ml-2 !py-1"
-                        aria-label={`Pluck the stand-in's string ${String(s.number)}`}
-                        onClick={() => void pluck(s.number)}
-                      >
-                        Pluck
-                      </Button>
-                    </td>
-                  )}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <div className="px-5">
+            <StringTable
+              strings={strings}
+              shown={shown}
+              only={only}
+              onOnly={setOnly}
+              taken={taken}
+              standIn={standIn}
+            />
+          </div>
         </section>
         <section aria-label="Settings" className="flex flex-col gap-4 px-5 py-4">
           <h2 className="wide text-[16px] font-semibold">Sound</h2>
-          {source === "microphone" && devices.length > 0 && (
+          {source === "microphone" && ear.devices.length > 0 && (
             <Field label="Input">
               <Select
                 value={device}
                 onChange={(e) => {
                   setDevice(e.target.value);
-                  void start("microphone", e.target.value);
+                  void ear.start("microphone", e.target.value);
                 }}
               >
                 <option value="">the usual one</option>
-                {devices.map((d) => (
+                {ear.devices.map((d) => (
                   <option key={d.id} value={d.id}>
                     {d.label}
                   </option>
@@ -394,10 +201,7 @@ export function PitchPage() {
               className="text-[15px] file:mr-3 file:min-h-11 file:rounded-lg file:border-[1.5px] file:border-line-strong file:bg-paper file:px-4 file:font-semibold"
               onChange={(e) => {
                 const file = e.target.files?.[0];
-                if (file !== undefined) {
-                  stop();
-                  void ask(file, true);
-                }
+                if (file !== undefined) ear.hearFile(file);
                 e.target.value = "";
               }}
             />
@@ -405,65 +209,61 @@ export function PitchPage() {
           <p className="text-[15px] text-mute">
             Sound goes to this computer&apos;s own Barytone, is heard, and is not kept.
           </p>
-          <h2 className="wide border-t border-line pt-3 text-[16px] font-semibold">Tune to</h2>
-          {planTrouble !== null && <Trouble text={planTrouble} />}
-          <Field label="Usual tunings">
-            <Select
-              value={TUNINGS.find(([, t]) => t === tuning)?.[1] ?? ""}
-              onChange={(e) => {
-                if (e.target.value === "") return;
-                setTuning(e.target.value);
-                setTaken(new Map());
-                setOnly(null);
-              }}
-            >
-              <option value="">as typed below</option>
-              {TUNINGS.map(([label, t]) => (
-                <option key={t} value={t}>
-                  {label}
-                </option>
-              ))}
-            </Select>
-          </Field>
-          <Field label="Tuning, lowest string first">
-            <TextInput
-              value={tuning}
-              onChange={(e) => {
-                setTuning(e.target.value);
-                setTaken(new Map());
-                setOnly(null);
-              }}
-            />
-          </Field>
-          <div className="grid grid-cols-2 gap-3">
-            <Field label="A4, Hz">
-              <TextInput value={reference} onChange={(e) => setReference(e.target.value)} />
-            </Field>
-            <Field label="In tune within, cents">
-              <TextInput value={tolerance} onChange={(e) => setTolerance(e.target.value)} />
-            </Field>
-          </div>
-          <Field label="Offsets, cents" hint="one for each string, lowest first; empty for none">
-            <TextInput value={offsets} onChange={(e) => setOffsets(e.target.value)} />
-          </Field>
-          <label className="flex min-h-11 items-center gap-3 text-[16px]">
-            <input
-              type="checkbox"
-              className="size-6 accent-ink"
-              checked={upToPitch}
-              onChange={(e) => setUpToPitch(e.target.checked)}
-            />
-            Only what comes up to pitch is taken
-          </label>
+          <TuningSettings
+            plan={plan}
+            onChange={change}
+            trouble={tuned.error instanceof Problem ? tuned.error.message : null}
+          />
           {taken.size > 0 && (
-            <Button onClick={() => setTaken(new Map())}>
+            <Button shortcut="C" onClick={() => setTaken(new Map())}>
               Clear what was taken
-              <Key name="C" />
             </Button>
           )}
         </section>
       </main>
       <Help open={help} onClose={() => setHelp(false)} title="Keys while tuning" keys={KEYS} />
     </>
+  );
+}
+
+function SourceButton({
+  of,
+  now,
+  shortcut,
+  onClick,
+  children,
+}: {
+  of: Source;
+  now: Source | null;
+  shortcut: string;
+  onClick: (of: Source) => void;
+  children: string;
+}) {
+  return (
+    <Button
+      strong={now === of}
+      shortcut={shortcut}
+      aria-pressed={now === of}
+      onClick={() => onClick(of)}
+    >
+      {children}
+    </Button>
+  );
+}
+
+/** How far off it is, to be read from a metre away. */
+function Cents({ heard, name }: { heard: Heard | null; name: string | undefined }) {
+  const text = heard?.centsText;
+  const tone = text === undefined ? "text-mute" : heard?.inTune ? "text-verdigris" : "text-rust";
+  const how = text === undefined ? "" : heard?.state === "steady" ? ", steady" : ", moving";
+  return (
+    <p className={`wide text-right text-[64px] leading-none font-bold tabular-nums ${tone}`}>
+      {text ?? "–"}
+      <span className="block text-[15px] font-semibold">
+        cents
+        {text !== undefined && name !== undefined && `, string ${String(heard?.string)} ${name}`}
+        {how}
+      </span>
+    </p>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { answer, api, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { Heads } from "../ui/Heads";
 
 type SetView = Schemas["SetView"];
 
@@ -121,20 +122,7 @@ export function StringSets() {
             <div className={pull.error === null ? "" : "opacity-40"}>
               <table className="w-full text-[17px]">
                 <thead>
-                  <tr className="text-right text-[14px] text-mute">
-                    <th scope="col" className="text-left font-medium">
-                      String
-                    </th>
-                    <th scope="col" className="font-medium">
-                      Gauge, thou
-                    </th>
-                    <th scope="col" className="font-medium">
-                      Hz
-                    </th>
-                    <th scope="col" className="font-medium">
-                      Tension, N
-                    </th>
-                  </tr>
+                  <Heads cells={["String", "Gauge, thou", "Hz", "Tension, N"]} />
                 </thead>
                 <tbody>
                   {shown.told.strings.map((s) => (

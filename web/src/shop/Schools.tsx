@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState, type ReactNode } from "react";
+import { useState } from "react";
 import { answer, api, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Button, TextInput, Trouble } from "../ui/controls";
+import { Heads } from "../ui/Heads";
 
 type View = Schemas["SchoolsView"];
 
@@ -37,14 +38,7 @@ export function Schools({ view }: { view: View }) {
       setTrouble(error instanceof Error ? error.message : String(error));
     }
   };
-  const field = (label: string, value: string, onChange: (value: string) => void) => (
-    <TextInput
-      aria-label={`${label}, ${view.unitSuffix}`}
-      className="!min-h-10 !w-20 text-right"
-      value={value}
-      onChange={(e) => onChange(e.target.value)}
-    />
-  );
+  const unitSuffix = view.unitSuffix;
   return (
     <form
       onSubmit={(event) => {
@@ -54,66 +48,48 @@ export function Schools({ view }: { view: View }) {
     >
       <Table
         title="Relief"
-        note={`held at 1 and the body joint, ${view.unitSuffix}; shifted for radius, touch and side`}
+        note={`held at 1 and the body joint, ${unitSuffix}; shifted for radius, touch and side`}
+        unitSuffix={unitSuffix}
         heads={["from", "to"]}
-        rows={schools.relief.map((s, i) => {
-          const at = (change: Partial<typeof s>) =>
-            set({ relief: schools.relief.map((o, n) => (n === i ? { ...o, ...change } : o)) });
-          return {
-            code: s.code,
-            label: s.label,
-            reason: s.reason,
-            onReason: (reason: string) => at({ reason }),
-            cells: [
-              field(`${s.label}, from`, s.low, (low) => at({ low })),
-              field(`${s.label}, to`, s.high, (high) => at({ high })),
-            ],
-          };
-        })}
+        schools={schools.relief}
+        onChange={(relief) => set({ relief })}
+        label={(s) => s.label}
+        columns={[
+          ["from", "low"],
+          ["to", "high"],
+        ]}
       />
       <Table
         title="Nut"
-        note={`graded from bass to treble, ${view.unitSuffix}`}
+        note={`graded from bass to treble, ${unitSuffix}`}
+        unitSuffix={unitSuffix}
         heads={["bass from", "to", "treble from", "to"]}
-        rows={schools.nut.map((s, i) => {
-          const at = (change: Partial<typeof s>) =>
-            set({ nut: schools.nut.map((o, n) => (n === i ? { ...o, ...change } : o)) });
-          return {
-            code: s.code,
-            label: `${s.label}, ${s.heldFret === 0 ? "open" : `held behind ${s.heldFret}`}`,
-            reason: s.reason,
-            onReason: (reason: string) => at({ reason }),
-            cells: [
-              field(`${s.label}, bass from`, s.bassLow, (bassLow) => at({ bassLow })),
-              field(`${s.label}, bass to`, s.bassHigh, (bassHigh) => at({ bassHigh })),
-              field(`${s.label}, treble from`, s.trebleLow, (trebleLow) => at({ trebleLow })),
-              field(`${s.label}, treble to`, s.trebleHigh, (trebleHigh) => at({ trebleHigh })),
-            ],
-          };
-        })}
+        schools={schools.nut}
+        onChange={(nut) => set({ nut })}
+        label={(s) =>
+          `${s.label}, ${s.heldFret === 0 ? "open" : `held behind ${String(s.heldFret)}`}`
+        }
+        columns={[
+          ["bass from", "bassLow"],
+          ["bass to", "bassHigh"],
+          ["treble from", "trebleLow"],
+          ["treble to", "trebleHigh"],
+        ]}
       />
       <Table
         title="Action"
-        note={`at fret 12, ${view.unitSuffix}; shifted for touch and style`}
+        note={`at fret 12, ${unitSuffix}; shifted for touch and style`}
+        unitSuffix={unitSuffix}
         heads={["bass", "treble", "±", "floppy +"]}
-        rows={schools.action.map((s, i) => {
-          const at = (change: Partial<typeof s>) =>
-            set({ action: schools.action.map((o, n) => (n === i ? { ...o, ...change } : o)) });
-          return {
-            code: s.code,
-            label: s.label,
-            reason: s.reason,
-            onReason: (reason: string) => at({ reason }),
-            cells: [
-              field(`${s.label}, bass`, s.bass, (bass) => at({ bass })),
-              field(`${s.label}, treble`, s.treble, (treble) => at({ treble })),
-              field(`${s.label}, tolerance`, s.tolerance, (tolerance) => at({ tolerance })),
-              field(`${s.label}, more for floppy low strings`, s.lowExtra, (lowExtra) =>
-                at({ lowExtra }),
-              ),
-            ],
-          };
-        })}
+        schools={schools.action}
+        onChange={(action) => set({ action })}
+        label={(s) => s.label}
+        columns={[
+          ["bass", "bass"],
+          ["treble", "treble"],
+          ["tolerance", "tolerance"],
+          ["more for floppy low strings", "lowExtra"],
+        ]}
       />
       {trouble !== null && <Trouble text={trouble} />}
       <div className="sticky bottom-0 flex items-center gap-4 border-t border-line bg-bench py-3">
@@ -130,56 +106,57 @@ export function Schools({ view }: { view: View }) {
   );
 }
 
-function Table({
+/** The schools of one station: a reason and some numbers each, all of them open to change. */
+function Table<S extends { code: string; label: string; reason: string }>({
   title,
   note,
+  unitSuffix,
   heads,
-  rows,
+  schools,
+  onChange,
+  label,
+  columns,
 }: {
   title: string;
   note: string;
+  unitSuffix: string;
   heads: readonly string[];
-  rows: readonly {
-    code: string;
-    label: string;
-    reason: string;
-    onReason: (reason: string) => void;
-    cells: readonly ReactNode[];
-  }[];
+  schools: readonly S[];
+  onChange: (schools: S[]) => void;
+  label: (school: S) => string;
+  columns: readonly (readonly [name: string, of: keyof S])[];
 }) {
+  const change = (code: string, to: Partial<S>) =>
+    onChange(schools.map((s) => (s.code === code ? { ...s, ...to } : s)));
   return (
     <table className="mb-6 w-full text-[16px]">
       <caption className="mb-1 text-left text-[18px] font-bold">
         {title} <span className="text-[15px] font-normal text-mute">{note}</span>
       </caption>
       <thead>
-        <tr className="text-right text-[14px] text-mute">
-          <th scope="col" className="text-left font-medium">
-            School and its reason
-          </th>
-          {heads.map((h, i) => (
-            <th key={`${h}${String(i)}`} scope="col" className="px-1 font-medium">
-              {h}
-            </th>
-          ))}
-        </tr>
+        <Heads cells={["School and its reason", ...heads]} />
       </thead>
       <tbody>
-        {rows.map((row) => (
-          <tr key={row.code} className="border-t border-line align-top">
+        {schools.map((s) => (
+          <tr key={s.code} className="border-t border-line align-top">
             <th scope="row" className="py-1 pr-3 text-left font-semibold">
-              {row.label}
+              {label(s)}
               <textarea
-                aria-label={`${row.label}: reason`}
-                rows={Math.max(1, Math.ceil(row.reason.length / (heads.length > 2 ? 34 : 56)))}
-                value={row.reason}
-                onChange={(e) => row.onReason(e.target.value)}
+                aria-label={`${s.label}: reason`}
+                rows={Math.max(1, Math.ceil(s.reason.length / (heads.length > 2 ? 34 : 56)))}
+                value={s.reason}
+                onChange={(e) => change(s.code, { ...s, reason: e.target.value })}
                 className="block w-full resize-none bg-transparent text-[14.5px] leading-snug font-normal text-mute"
               />
             </th>
-            {row.cells.map((cell, i) => (
-              <td key={`${row.code}${String(i)}`} className="px-1 py-1 text-right">
-                {cell}
+            {columns.map(([name, of]) => (
+              <td key={name} className="px-1 py-1 text-right">
+                <TextInput
+                  aria-label={`${s.label}, ${name}, ${unitSuffix}`}
+                  className="!min-h-10 !w-20 text-right"
+                  value={String(s[of])}
+                  onChange={(e) => change(s.code, { ...s, [of]: e.target.value })}
+                />
               </td>
             ))}
           </tr>

@@ -55,6 +55,12 @@ public final class NutAdvisor {
         this.slots = HeightLook.judged(job, Station.NUT);
     }
 
+    /** Whether the bite of a stroke was learned on this nut, rather than taken from the usual. */
+    public static boolean biteLearned(SetupEstimate estimate) {
+        Normal bite = estimate.filingBite();
+        return bite.sd() < LEARNED * bite.mean();
+    }
+
     static Advice advise(JobState job, Toolkit tools) {
         return HeightLook.wanted(job, tools, Station.NUT).orElseGet(() -> new NutAdvisor(job, tools).advise());
     }
@@ -75,7 +81,7 @@ public final class NutAdvisor {
         }
         if (!filing.isEmpty() && !job.declined("file")) {
             Normal bite = estimate.filingBite();
-            boolean learned = bite.sd() < LEARNED * bite.mean();
+            boolean learned = biteLearned(estimate);
             return new Advice.FileSlots(learned ? List.copyOf(filing) : List.of(filing.getFirst()), bite, learned);
         }
         if (left) {

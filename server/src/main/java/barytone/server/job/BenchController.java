@@ -137,9 +137,8 @@ class BenchController {
 
     private JobCard card(JobLog.Opened opened, LengthUnit unit) {
         JobViewer viewer = desk.viewer(opened, unit);
-        JobView view = viewer.view();
         boolean anyRead = !opened.state().looks().isEmpty();
-        String standing = view.stations().stream()
+        String standing = viewer.stations().stream()
                 .filter(s -> !s.state().equals("left") && !s.state().equals("later"))
                 .sorted(Comparator.comparingInt(JobView.StationView::number))
                 .map(s -> s.label() + ": " + s.note())
@@ -152,8 +151,8 @@ class BenchController {
                 job.spec().kind().label(),
                 job.player(),
                 job.complaint(),
-                viewer.headline(),
-                view.advice().kind(),
+                viewer.told().headline(),
+                viewer.told().kind(),
                 viewer.advice() instanceof Advice.Settle settle ? settle.until() : null,
                 anyRead ? standing + "." : "nothing read yet",
                 job.openedAt(),

@@ -146,21 +146,27 @@ class DemoJobs implements ApplicationRunner {
             return this;
         }
 
-        Story tighten(int sixteenths) {
-            return add(new JobEvent.RodTurned(new Turns(sixteenths), false, false));
+        /** Relief on both sides, with a capo at 1 and a finger at the joint. */
+        Story relief(double bass, double treble) {
+            GapMethod.Relief held = held(spec.bodyJointFret());
+            return read(held, spec.bassString(), bass).read(held, 1, treble);
         }
 
-        Story retune() {
-            return add(new JobEvent.Retuned());
+        /** Some thought, a turn of the rod, the retuning, and some minutes to settle. */
+        Story tightened(int sixteenths, int minutes) {
+            return after(3).add(new JobEvent.RodTurned(new Turns(sixteenths), false, false))
+                    .after(1)
+                    .add(new JobEvent.Retuned())
+                    .after(minutes);
         }
     }
 
-    private static GapMethod.Relief capoAndFinger(int joint) {
-        return new GapMethod.Relief(1, joint, 8);
+    private static GapMethod.Relief held(int joint) {
+        return new GapMethod.Relief(1, joint, joint / 2);
     }
 
     private void cormorant() {
-        GapMethod.Relief held = capoAndFinger(16);
+        GapMethod.Relief held = held(16);
         new Story(
                         new Taken(
                                 InstrumentKind.BARITONE,
@@ -172,28 +178,16 @@ class DemoJobs implements ApplicationRunner {
                 .note("New strings, stretched 8 times")
                 .add(new JobEvent.TargetSet(new ReliefTarget(null, held, new Band(0.20, 0.28), new Band(0.16, 0.26))))
                 .after(6)
-                .read(held, 6, 0.53)
-                .read(held, 1, 0.47)
+                .relief(0.53, 0.47)
                 .nut(0.20, 0.17, 0.16, 0.14, 0.13, 0.12)
                 .action(2.7, 2.6, 2.5, 2.3, 2.2, 2.1)
-                .after(2)
-                .tighten(2)
-                .after(1)
-                .retune()
-                .after(12)
-                .read(held, 6, 0.44)
-                .read(held, 1, 0.38)
-                .after(3)
-                .tighten(2)
-                .after(1)
-                .retune()
-                .after(12)
-                .read(held, 6, 0.36)
-                .read(held, 1, 0.30);
+                .tightened(2, 12)
+                .relief(0.44, 0.38)
+                .tightened(2, 12)
+                .relief(0.36, 0.30);
     }
 
     private void turnstone() {
-        GapMethod.Relief held = capoAndFinger(16);
         InstrumentSpec usual = InstrumentKind.ELECTRIC.usual();
         new Story(
                         new Taken(
@@ -208,14 +202,12 @@ class DemoJobs implements ApplicationRunner {
                                 "Feels high in the middle.",
                                 null),
                         Duration.ofMinutes(40))
-                .read(held, 6, 0.20)
-                .read(held, 1, 0.17)
+                .relief(0.20, 0.17)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
                 .action(2.1, 2.0, 2.1, 1.9, 1.6, 1.5);
     }
 
     private void knot() {
-        GapMethod.Relief held = capoAndFinger(16);
         Intake.Facts right = facts(InstrumentKind.ELECTRIC, "Left-handed electric “Knot”", BridgeKind.INDIVIDUAL);
         new Story(
                         new Taken(
@@ -225,28 +217,16 @@ class DemoJobs implements ApplicationRunner {
                                 "Only the neck this time: rattles on the deck, fine at home.",
                                 List.of(Station.RELIEF)),
                         Duration.ofHours(27))
-                .read(held, 6, 0.33)
-                .read(held, 1, 0.30)
-                .after(2)
-                .tighten(2)
-                .after(1)
-                .retune()
-                .after(11)
-                .read(held, 6, 0.24)
-                .read(held, 1, 0.21)
-                .after(3)
-                .tighten(1)
-                .after(1)
-                .retune()
-                .after(12)
-                .read(held, 6, 0.19)
-                .read(held, 1, 0.17)
+                .relief(0.33, 0.30)
+                .tightened(2, 11)
+                .relief(0.24, 0.21)
+                .tightened(1, 12)
+                .relief(0.19, 0.17)
                 .note("Played off on deck, no rattle.")
                 .add(new JobEvent.Closed());
     }
 
     private void sandpiper() {
-        GapMethod.Relief held = capoAndFinger(16);
         new Story(
                         new Taken(
                                 InstrumentKind.SEMI_HOLLOW,
@@ -255,14 +235,12 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.MEDIUM,
                                 "Sinks on the bass side, buzzes when strummed."),
                         Duration.ofMinutes(64))
-                .read(held, 6, 0.18)
-                .read(held, 1, 0.15)
+                .relief(0.18, 0.15)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
                 .action(1.3, 1.3, 1.3, 1.3, 1.35, 1.35);
     }
 
     private void bittern() {
-        GapMethod.Relief held = capoAndFinger(16);
         new Story(
                         new Taken(
                                 InstrumentKind.BASS_5,
@@ -271,17 +249,12 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.HEAVY,
                                 "Low B flaps. Hands dig in."),
                         Duration.ofMinutes(19))
-                .read(held, 5, 0.49)
-                .read(held, 1, 0.44)
+                .relief(0.49, 0.44)
                 .nut(0.115, 0.106, 0.098, 0.089, 0.08)
                 .action(2.3, 2.4, 2.3, 2.2, 2.1)
-                .after(6)
-                .tighten(2)
-                .after(1)
-                .retune()
-                .after(1)
-                .read(held, 5, 0.34)
-                .read(held, 1, 0.30);
+                .after(3)
+                .tightened(2, 1)
+                .relief(0.34, 0.30);
     }
 
     private void plover() {
@@ -293,8 +266,7 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.MEDIUM,
                                 "Hard to press past the seventh fret."),
                         Duration.ofMinutes(52))
-                .read(new GapMethod.Relief(1, 12, 6), 6, 0.42)
-                .read(new GapMethod.Relief(1, 12, 6), 1, 0.38)
+                .relief(0.42, 0.38)
                 .nut(0.14, 0.13, 0.12, 0.11, 0.10, 0.10)
                 .action(4.3, 4.2, 4.1, 3.9, 3.8, 3.6);
     }
@@ -311,7 +283,6 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void wigeon() {
-        GapMethod.Relief held = new GapMethod.Relief(1, 14, 7);
         new Story(
                         new Taken(
                                 InstrumentKind.FLAT_TOP,
@@ -320,14 +291,12 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.MEDIUM,
                                 "High on the bass side since the summer."),
                         Duration.ofMinutes(71))
-                .read(held, 6, 0.18)
-                .read(held, 1, 0.15)
+                .relief(0.18, 0.15)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
                 .action(2.9, 2.75, 2.6, 2.35, 2.15, 1.9);
     }
 
     private void dotterel() {
-        GapMethod.Relief held = new GapMethod.Relief(1, 12, 6);
         new Story(
                         new Taken(
                                 InstrumentKind.MANDOLIN,
@@ -336,14 +305,12 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.MEDIUM,
                                 "Sharp in the first frets, sore fingertips."),
                         Duration.ofMinutes(33))
-                .read(held, 8, 0.115)
-                .read(held, 1, 0.085)
+                .relief(0.115, 0.085)
                 .nut(0.24, 0.23, 0.20, 0.21, 0.18, 0.19, 0.16, 0.11)
                 .action(1.45, 1.42, 1.4, 1.35, 1.3, 1.25, 1.2, 1.15);
     }
 
     private void ruff() {
-        GapMethod.Relief held = new GapMethod.Relief(1, 14, 7);
         new Story(
                         new Taken(
                                 InstrumentKind.TWELVE_STRING,
@@ -352,8 +319,7 @@ class DemoJobs implements ApplicationRunner {
                                 Touch.MEDIUM,
                                 "Heavy to fret, never quite in tune."),
                         Duration.ofMinutes(12))
-                .read(held, 12, 0.21)
-                .read(held, 1, 0.19)
+                .relief(0.21, 0.19)
                 .nut(0.16, 0.15, 0.15, 0.14);
     }
 }

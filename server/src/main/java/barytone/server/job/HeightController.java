@@ -71,7 +71,7 @@ class HeightController {
             @RequestBody JobRequests.Decline asked) {
         return desk.add(id, unit, asked, job -> {
             JobViewer viewer = desk.viewer(job, LengthUnit.MM);
-            JobView.AdviceView advice = viewer.view().advice();
+            JobView.AdviceView advice = viewer.told();
             String topic = asked.topic();
             if (topic == null) {
                 if (advice.decline() == null) throw new IllegalArgumentException("There is nothing here to leave out.");

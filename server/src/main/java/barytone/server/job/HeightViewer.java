@@ -214,12 +214,12 @@ final class HeightViewer {
 
     JobView.NutBenchView nutBench() {
         Normal bite = state.estimate().filingBite();
-        boolean learned = bite.sd() < 0.4 * bite.mean();
+        boolean learned = NutAdvisor.biteLearned(state.estimate());
         return new JobView.NutBenchView(
                 state.spec().fittings().nut().label(),
-                Math.round(bite.mean() * 1000) + " µm per stroke"
+                NutWords.perStroke(bite.mean(), unit)
                         + (learned ? ", learned on this nut" : ", usual, not learned yet"),
-                Allowed.plain(state.spec().fittings().nutWidth()),
+                unit.showWithUnit(state.spec().fittings().nutWidth()),
                 state.temporary(),
                 state.strings(Station.NUT).stream().map(this::slot).toList(),
                 Arrays.stream(SlotFlaw.values())

@@ -220,7 +220,7 @@ record JobView(
      * What belongs to the nut besides its heights.
      *
      * @param bite what a stroke takes off, in words
-     * @param width of the nut, as typed
+     * @param width of the nut, with its unit
      */
     record NutBenchView(
             String material,

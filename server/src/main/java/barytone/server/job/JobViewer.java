@@ -39,7 +39,7 @@ final class JobViewer {
     private final Instant now;
     private final Advice advice;
     private final Words words;
-    private final AdviceWords adviceWords;
+    private final JobView.AdviceView told;
     private final Bench bench;
     private final HeightViewer heights;
     private final @Nullable SetupEstimate after;
@@ -54,7 +54,7 @@ final class JobViewer {
         this.bench = bench;
         this.advice = NextMove.advise(state, bench.tools(), now);
         this.words = new Words(state, unit);
-        this.adviceWords = new AdviceWords(state, unit, bench);
+        this.told = new AdviceWords(state, unit, bench).advice(advice);
         this.heights = new HeightViewer(state, unit, words, bench);
         this.after = NextMove.expected(state, advice).orElse(null);
     }
@@ -84,7 +84,7 @@ final class JobViewer {
                 heights.nutBench(),
                 heights.bridge(advice, after, new BridgeWords(state, unit)),
                 heights.order(),
-                adviceWords.advice(advice),
+                told,
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
                 tape.lines(),
                 tape.anythingCounts(),
@@ -92,9 +92,9 @@ final class JobViewer {
                 closing());
     }
 
-    /** The headline of the next move, for the bench. */
-    String headline() {
-        return adviceWords.advice(advice).headline();
+    /** The next move in words. */
+    JobView.AdviceView told() {
+        return told;
     }
 
     Advice advice() {
@@ -229,7 +229,8 @@ final class JobViewer {
         }
     }
 
-    private List<JobView.StationView> stations() {
+    /** How every station stands, in their places along the instrument. */
+    List<JobView.StationView> stations() {
         List<JobView.StationView> stations = new ArrayList<>();
         stations.add(station(Station.NUT, 3));
         stations.add(station(Station.RELIEF, 2));
@@ -376,7 +377,7 @@ final class JobViewer {
             remarks.add("More than 1/4 turn was made: look again tomorrow.");
         if (state.temporary()) remarks.add("A temporary repair was made at the nut: look at it again.");
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
-        if (!ready) remarks.add("Not finished: " + adviceWords.advice(advice).headline() + ".");
+        if (!ready) remarks.add("Not finished: " + told.headline() + ".");
         return new JobView.ClosingView(rows, remarks, ready);
     }
 

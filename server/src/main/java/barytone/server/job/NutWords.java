@@ -37,10 +37,10 @@ final class NutWords {
         List<String> why = new ArrayList<>();
         why.add(
                 f.learned()
-                        ? "This nut has been giving " + micro(f.bite().mean()) + " per stroke."
+                        ? "This nut has been giving " + perStroke(f.bite().mean(), unit) + "."
                         : "The bite is not known on this nut yet: about "
-                                + micro(f.bite().mean())
-                                + " per stroke is usual. One slot first, tune, read, then the others.");
+                                + perStroke(f.bite().mean(), unit)
+                                + " is usual. One slot first, tune, read, then the others.");
         if (f.slots().stream().anyMatch(Advice.FileSlots.Slot::underTwoStrokes))
             why.add("What remains is under two strokes' worth: light strokes, and look after each.");
         why.add(
@@ -93,8 +93,9 @@ final class NutWords {
         return s.file().rolled() ? width + ", rolled sideways for the width" : width;
     }
 
-    private String micro(double mm) {
-        return unit == LengthUnit.MM ? Math.round(mm * 1000) + " µm" : unit.showWithUnit(mm);
+    /** What a stroke takes off: so little that millimetres would be noughts. */
+    static String perStroke(double mm, LengthUnit unit) {
+        return (unit == LengthUnit.MM ? Math.round(mm * 1000) + " µm" : unit.showWithUnit(mm)) + " per stroke";
     }
 
     Said lower(Advice.LowerNut l) {

@@ -1,17 +1,20 @@
 package barytone.server.sound;
 
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.Allowed;
 import barytone.core.pitch.Heard;
 import barytone.core.pitch.Listening;
-import barytone.core.pitch.PitchEstimator;
 import barytone.core.pitch.PluckedSound;
 import barytone.core.pitch.Sound;
 import barytone.core.pitch.TuneUp;
+import barytone.core.quantity.Cents;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,6 +34,8 @@ class ListenController {
     private static final double STAND_IN_SECONDS = 2.6;
     private static final double STAND_IN_NOISE = 45;
     private static final double STAND_IN_RATE = 44_100;
+    private static final double TOLERANCE = 1.5;
+
     /** The trace shows this far to each side of the target, cents. */
     private static final double SHOWN = 50;
 
@@ -64,9 +69,9 @@ class ListenController {
      * @param string that was recognised or expected
      * @param cents above its target
      * @param centsText the same with sign
-     * @param frequency with unit
      * @param inTune within the tolerance
      * @param take steady, in tune and come to the right way: go on to the next
+     * @param fresh this is a string plucked since the last one was taken
      */
     record ListenView(
             String state,
@@ -75,21 +80,20 @@ class ListenController {
             @Nullable Integer string,
             @Nullable Double cents,
             @Nullable String centsText,
-            @Nullable String frequency,
             boolean inTune,
             boolean take,
+            boolean fresh,
             List<TracePoint> trace) {}
 
-    private static TuneUp plan(String tuning, double reference, String offsets, double tolerance, boolean upToPitch) {
-        List<Pitch> pitches = new ArrayList<>();
-        for (String name : tuning.strip().split("[\\s,]+"))
-            pitches.add(pitches.isEmpty() ? Pitch.parse(name, new Pitch(28)) : Pitch.parse(name, pitches.getLast()));
+    private static TuneUp plan(
+            String tuning, InstrumentKind kind, double reference, String offsets, double tolerance, boolean upToPitch) {
+        List<Pitch> pitches = InstrumentSpec.parseTuning(tuning, kind);
         List<Double> cents = new ArrayList<>();
         if (!offsets.isBlank()) for (String offset : offsets.strip().split("[\\s;]+")) cents.add(number(offset));
         return new TuneUp(
                 pitches,
                 reference,
-                cents.isEmpty() ? Collections.nCopies(pitches.size(), 0.0) : cents,
+                cents.isEmpty() ? Collections.nCopies(pitches.size(), 0.0) : cents.reversed(),
                 tolerance,
                 upToPitch);
     }
@@ -106,13 +110,13 @@ class ListenController {
     @GetMapping(path = "/tuning", produces = MediaType.APPLICATION_JSON_VALUE)
     TuningView tuning(
             @RequestParam String tuning,
+            @RequestParam(defaultValue = "ELECTRIC") InstrumentKind kind,
             @RequestParam(defaultValue = "440") double reference,
             @RequestParam(defaultValue = "") String offsets) {
-        TuneUp plan = plan(tuning, reference, offsets, 1.5, true);
+        TuneUp plan = plan(tuning, kind, reference, offsets, TOLERANCE, true);
         List<TunedString> strings = new ArrayList<>();
         for (int s = plan.tuning().size(); s >= 1; s--)
-            strings.add(new TunedString(
-                    s, plan.tuning().get(plan.tuning().size() - s).name(), plan.target(s), hertz(plan.target(s))));
+            strings.add(new TunedString(s, name(plan, s), plan.target(s), hertz(plan.target(s))));
         return new TuningView(strings);
     }
 
@@ -120,55 +124,76 @@ class ListenController {
      * Hears the last moments.
      *
      * @param string the string that is being tuned; left out it is recognised
+     * @param taken strings that are done: of strings tuned alike another is meant
+     * @param fresh nothing is taken before a string was plucked anew: the last one that was taken may still ring
      * @param whole a recording rather than the last moments
      */
     @PostMapping(path = "/listen", produces = MediaType.APPLICATION_JSON_VALUE)
     ListenView listen(
             @RequestBody(required = false) byte @Nullable [] sound,
             @RequestParam String tuning,
+            @RequestParam(defaultValue = "ELECTRIC") InstrumentKind kind,
             @RequestParam(defaultValue = "440") double reference,
             @RequestParam(defaultValue = "") String offsets,
             @RequestParam(defaultValue = "1.5") double tolerance,
             @RequestParam(defaultValue = "true") boolean upToPitch,
             @RequestParam(required = false) @Nullable Integer string,
+            @RequestParam(defaultValue = "") Set<Integer> taken,
+            @RequestParam(defaultValue = "false") boolean fresh,
             @RequestParam(defaultValue = "false") boolean whole) {
-        TuneUp plan = plan(tuning, reference, offsets, tolerance, upToPitch);
+        TuneUp plan = plan(tuning, kind, reference, offsets, tolerance, upToPitch);
         Sound given = Wav.read(sound == null ? new byte[0] : sound);
         double near = string == null ? 0 : plan.target(string);
         Listening heard = whole ? Listening.toWhole(given, near) : Listening.to(given, near);
-        Heard.Pitch now = heard.steady() != null
-                ? heard.steady()
-                : heard.last() instanceof Heard.Pitch p && p.confidence() >= PitchEstimator.BELIEVED ? p : null;
+        boolean ringsOn = fresh && !heard.plucked();
+        Heard.Pitch now = heard.steady() == null ? heard.last().believed() : heard.steady();
         if (now == null)
-            return new ListenView(
-                    "nothing", "Pluck a string", why(heard.last()), string, null, null, null, false, false, List.of());
-        TuneUp.Told told = plan.judge(heard, now.frequency(), string);
-        List<TracePoint> trace = heard.trace().stream()
-                .map(m -> new TracePoint(m.ago(), Math.clamp(plan.cents(told.string(), m.frequency()), -SHOWN, SHOWN)))
-                .toList();
+            return nothing(
+                    string == null ? "Pluck a string" : "Pluck " + string + " " + name(plan, string),
+                    why(heard.last()),
+                    string);
+        int meant = string == null ? plan.nearest(now.frequency(), taken) : string;
+        TuneUp.Told told = plan.judge(heard, now.frequency(), meant);
+        if (ringsOn && told.call() == TuneUp.Call.FAR_OFF)
+            return nothing("Now pluck " + meant + " " + name(plan, meant), "The one before still rings.", string);
         boolean steady = heard.steady() != null;
-        boolean inTune = Math.abs(told.cents()) <= tolerance;
         return new ListenView(
                 steady ? "steady" : "ringing",
                 headline(plan, told),
-                signed(told.cents()) + " cents, " + hertz(now.frequency()) + "; wanted "
-                        + hertz(plan.target(told.string())) + (steady ? "" : ". Not steady yet: let it ring."),
-                told.string(),
+                signed(told.cents()) + " cents, " + hertz(now.frequency()) + "; wanted " + hertz(plan.target(meant))
+                        + (steady ? "" : ". Not steady yet: let it ring."),
+                meant,
                 told.cents(),
                 signed(told.cents()),
-                hertz(now.frequency()),
-                inTune,
-                steady && told.call() == TuneUp.Call.TAKE,
-                trace);
+                Math.abs(told.cents()) <= tolerance,
+                steady && !ringsOn && told.call() == TuneUp.Call.TAKE,
+                !ringsOn,
+                heard.trace().stream()
+                        .map(m -> new TracePoint(m.ago(), Math.clamp(plan.cents(meant, m.frequency()), -SHOWN, SHOWN)))
+                        .toList());
     }
 
-    /** The stand-in: a string that plays a frequency, for whoever has no instrument at hand. */
+    private static ListenView nothing(String headline, String detail, @Nullable Integer string) {
+        return new ListenView("nothing", headline, detail, string, null, null, false, false, false, List.of());
+    }
+
+    private static String name(TuneUp plan, int string) {
+        return plan.tuning().get(string - 1).name();
+    }
+
+    /**
+     * The stand-in: a string that plays a frequency, for whoever has no instrument at hand.
+     *
+     * @param cents how far it is out of tune
+     */
     @GetMapping(path = "/stand-in", produces = "audio/wav")
-    byte[] standIn(@RequestParam double frequency) {
+    byte[] standIn(@RequestParam double frequency, @RequestParam(defaultValue = "0") double cents) {
         Allowed.number("frequency", frequency, 20, 1500, "Hz");
-        return Wav.write(PluckedSound.of(frequency, USUAL_INHARMONICITY)
+        Allowed.number("cents", cents, -100, 100, "cents");
+        double played = frequency * Cents.ratio(cents);
+        return Wav.write(PluckedSound.of(played, USUAL_INHARMONICITY)
                 .noise(STAND_IN_NOISE)
-                .sound(STAND_IN_SECONDS, STAND_IN_RATE, Math.round(frequency * 100)));
+                .sound(STAND_IN_SECONDS, STAND_IN_RATE, Math.round(played * 100)));
     }
 
     private static String why(Heard last) {
@@ -176,8 +201,7 @@ class ListenController {
     }
 
     private static String headline(TuneUp plan, TuneUp.Told told) {
-        String name = told.string() + " "
-                + plan.tuning().get(plan.tuning().size() - told.string()).name();
+        String name = told.string() + " " + name(plan, told.string());
         return switch (told.call()) {
             case TAKE -> name + " is in tune";
             case DROP_AND_COME_UP -> name + " came down to pitch: drop below it and come up";

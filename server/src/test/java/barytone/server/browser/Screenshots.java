@@ -70,7 +70,7 @@ class Screenshots {
             shot(sets, "scratch-string-sets");
 
             Page pitch = browsing.page("/pitch");
-            pitch.getByLabel("Usual tunings").selectOption("B1 E2 A2 D3 F#3 B3");
+            pitch.getByLabel("Usual tunings").selectOption("BARITONE");
             assertThat(pitch.getByText("61.74 Hz")).isVisible();
             pitch.getByLabel("Pluck the stand-in's string 6").click();
             assertThat(pitch.getByText("steady", new Page.GetByTextOptions().setExact(false)))

@@ -156,13 +156,36 @@ class SoundApiTest {
         assertThat(silent.get("detail").asString()).startsWith("Nothing is heard");
     }
 
+    /** Hands-free: the string that was taken rings on while the next one is expected. */
+    @Test
+    void whatRingsOnIsNotTakenForTheNextString() {
+        Sound rung =
+                PluckedSound.of(82.407, 1e-4).noise(40).sound(3.5, 44_100, 2).part(1.2, 3.2);
+        JsonNode waiting =
+                app.postSound(TUNING + "&string=5&fresh=true", Wav.write(rung)).json();
+        assertThat(waiting.get("headline").asString()).isEqualTo("Now pluck 5 A");
+        assertThat(waiting.get("take").asBoolean()).isFalse();
+        // a pair in unison: the same ringing string would be right for both
+        String pair = "/api/listen?kind=MANDOLIN&tuning=G3%20G3%20D4%20D4%20A4%20A4%20E5%20E5&taken=8&fresh=true";
+        Sound g = PluckedSound.of(196, 1e-4).noise(40).sound(3.5, 44_100, 2).part(1.2, 3.2);
+        JsonNode twin = app.postSound(pair, Wav.write(g)).json();
+        assertThat(twin.get("string").asInt()).isEqualTo(7);
+        assertThat(twin.get("take").asBoolean()).isFalse();
+        // not fresh: the first of all, which may have been plucked long before it came to pitch
+        assertThat(app.postSound(TUNING, Wav.write(rung)).json().get("take").asBoolean())
+                .isTrue();
+    }
+
     @Test
     void theTuningIsListedAndTheStandInPlaysIt() {
         JsonNode tuning =
                 app.get("/api/tuning?tuning=B1%20E2%20A2%20D3%20F%233%20B3").json();
         assertThat(tuning.at("/strings/0/number").asInt()).isEqualTo(6);
         assertThat(tuning.at("/strings/0/target").asString()).isEqualTo("61.74 Hz");
-        assertThat(app.get("/api/tuning?tuning=H2").json().get("detail").asString())
+        assertThat(app.get("/api/tuning?tuning=E%20A%20D%20H2")
+                        .json()
+                        .get("detail")
+                        .asString())
                 .contains("is not a note");
         assertThat(app.get("/api/stand-in?frequency=110").type()).startsWith("audio/wav");
         assertThat(app.get("/api/stand-in?frequency=9").status()).isEqualTo(400);
