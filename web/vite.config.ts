@@ -8,5 +8,9 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { outDir: "target/classes/static", emptyOutDir: true, assetsInlineLimit: 0 },
   server: { port: 5173, proxy: { "/api": api, "/v3": api } },
-  test: { environment: "happy-dom", include: ["src/**/*.test.{ts,tsx}"] },
+  test: {
+    environment: "happy-dom",
+    include: ["src/**/*.test.{ts,tsx}"],
+    setupFiles: ["src/test/setup.ts"],
+  },
 });

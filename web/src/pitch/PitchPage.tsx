@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { answer, api, Problem, type Schemas } from "../app/api";
+import { answer, api, Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, Trouble } from "../ui/controls";
+import { useLastGood } from "../ui/useLastGood";
 import { STANDARD, type Plan } from "./plan";
 import { Ruler } from "./Ruler";
 import { StringTable } from "./StringTable";
@@ -50,8 +51,7 @@ export function PitchPage() {
     retry: false,
   });
   // while a wrong tuning stands in the field the last right one stays on screen
-  const [strings, setStrings] = useState<Schemas["TuningView"]["strings"]>([]);
-  if (tuned.data !== undefined && tuned.data.strings !== strings) setStrings(tuned.data.strings);
+  const strings = useLastGood(tuned.data)?.strings ?? [];
 
   const ear = useListening(plan, only, taken, (string, cents) => {
     setTaken((before) => new Map(before).set(string, cents));

@@ -1,9 +1,10 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Heads } from "../ui/Heads";
+import { useLastGood } from "../ui/useLastGood";
 
 type SetView = Schemas["SetView"];
 
@@ -32,7 +33,6 @@ export function StringSets() {
   });
   const pull = useQuery({
     queryKey: ["pull", texts, unit],
-    placeholderData: keepPreviousData,
     retry: false,
     queryFn: async () => {
       const told = await answer(
@@ -59,7 +59,7 @@ export function StringSets() {
     },
   });
   const suffix = unit === "in64" ? "in" : unit;
-  const shown = pull.data;
+  const shown = useLastGood(pull.data);
   const change = shown?.told.reliefChange;
   return (
     <section aria-label="String sets">

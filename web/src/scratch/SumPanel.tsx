@@ -2,6 +2,8 @@ import { useState } from "react";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Fractions } from "../ui/Fractions";
+import { Heads } from "../ui/Heads";
+import { useLastGood } from "../ui/useLastGood";
 import { FieldTroubles } from "./fields";
 import { SumPicture } from "./Pictures";
 import type { Sum } from "./sums";
@@ -13,7 +15,7 @@ export function SumPanel({ sum }: { sum: Sum }) {
   const { texts, set, reset, result } = useSum(sum, unit);
   const [copied, setCopied] = useState<string | null>(null);
   const troubles = result.error instanceof FieldTroubles ? result.error.fields : {};
-  const shown = result.data;
+  const shown = useLastGood(result.data);
   const suffix = unit === "in64" ? "in" : unit;
   const copy = async (what: string, text: string) => {
     await navigator.clipboard.writeText(text);
@@ -93,17 +95,7 @@ export function SumPanel({ sum }: { sum: Sum }) {
               <table className="w-full text-[17px]">
                 {shown.outcome.heads !== undefined && (
                   <thead>
-                    <tr className="text-right text-[14px] text-mute">
-                      {shown.outcome.heads.map((head) => (
-                        <th
-                          key={head}
-                          scope="col"
-                          className="px-2 font-medium first:px-0 first:text-left"
-                        >
-                          {head === "" ? "Result" : head}
-                        </th>
-                      ))}
-                    </tr>
+                    <Heads cells={shown.outcome.heads.map((head) => head || "Result")} />
                   </thead>
                 )}
                 <tbody>

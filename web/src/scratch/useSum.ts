@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Unit } from "../app/api";
 import { FieldTroubles, lengthTexts, Values } from "./fields";
@@ -40,7 +40,6 @@ export function useSum(sum: Sum, unit: Unit) {
   const result = useQuery({
     queryKey: ["scratch", sum.key, unit, texts],
     queryFn: () => compute(sum, texts, unit),
-    placeholderData: keepPreviousData,
     retry: false,
     staleTime: 60_000,
   });

@@ -115,7 +115,7 @@ final class Spectrum {
     private boolean sideLobe(Peak p, List<Peak> among) {
         for (Peak strong : among) {
             double lobes = Math.abs(p.frequency - strong.frequency) / lobe;
-            if (lobes < 1.2 || lobes > SIDE_LOBES) continue;
+            if (lobes < 1.1 || lobes > SIDE_LOBES) continue;
             if (p.amplitude < strong.amplitude * SIDE_LOBE / Math.pow(lobes - 0.2, 3)) return true;
         }
         return false;

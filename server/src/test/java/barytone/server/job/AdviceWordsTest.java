@@ -9,13 +9,7 @@ import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.LoggedEvent;
 import barytone.core.joblog.ReliefHabit;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.NextMove;
-import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
@@ -25,10 +19,6 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
-import barytone.core.reading.Toolkit;
-import barytone.server.shop.Shop;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -37,12 +27,26 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a technician is told, word for word, at the moments that matter. */
-class AdviceWordsTest {
-    private static final Instant NINE = Instant.parse("2031-03-04T09:00:00Z");
-
-    private final List<LoggedEvent> log = new ArrayList<>();
-    private InstrumentSpec spec = instrument(RodType.SINGLE, RodAccess.HEADSTOCK, false);
+class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
     private Tool tool = Tool.LEAF;
+
+    AdviceWordsTest() {
+        spec = instrument(RodType.SINGLE, RodAccess.HEADSTOCK, false);
+    }
+
+    @Override
+    AdviceWordsTest self() {
+        return this;
+    }
+
+    /** Only the neck was agreed on, and it is read with one tool. */
+    @Override
+    JobDefaults defaults() {
+        ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
+        return JobDefaults.usual(spec, Touch.MEDIUM)
+                .with(target, new ReliefHabit(target.method(), tool, Position.PLAYING, false))
+                .scope(Set.of(Station.RELIEF));
+    }
 
     private static InstrumentSpec instrument(RodType rod, RodAccess access, boolean leftHanded) {
         InstrumentSpec e = InstrumentKind.ELECTRIC.usual();
@@ -58,11 +62,6 @@ class AdviceWordsTest {
                 leftHanded);
     }
 
-    private AdviceWordsTest add(JobEvent event) {
-        log.add(new LoggedEvent(log.size() + 1L, NINE.plusSeconds(20L * log.size()), event));
-        return this;
-    }
-
     private AdviceWordsTest read(double bass, double treble) {
         ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
         add(new JobEvent.ReadingTaken(6, target.method(), tool, new Gap.Of(bass), Position.PLAYING, ""));
@@ -73,26 +72,9 @@ class AdviceWordsTest {
         return add(new JobEvent.RodTurned(new Turns(sixteenths), false, false)).add(new JobEvent.Retuned());
     }
 
-    private JobView.AdviceView told(LengthUnit unit) {
-        ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
-        JobState state = JobReplay.of(
-                spec,
-                JobDefaults.usual(spec, Touch.MEDIUM)
-                        .with(target, new ReliefHabit(target.method(), tool, Position.PLAYING, false))
-                        .scope(Set.of(Station.RELIEF)),
-                log);
-        Bench bench =
-                new Bench(Toolkit.USUAL, new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL));
-        return new AdviceWords(state, unit, bench)
-                .advice(NextMove.advise(state, Toolkit.USUAL, NINE.plusSeconds(20L * log.size())));
-    }
-
-    private JobView.AdviceView told() {
-        return told(LengthUnit.MM);
-    }
-
-    private static String all(JobView.AdviceView told) {
-        return told.headline() + " " + String.join(" ", told.why()) + " " + told.caution();
+    private JobView.AdviceView in(LengthUnit chosen) {
+        unit = chosen;
+        return told();
     }
 
     /** From the headstock the top of a clockwise wrench goes to the bass side of a right-handed neck. */
@@ -160,7 +142,7 @@ class AdviceWordsTest {
         assertThat(ripple.get(0).expected()).matches("0\\.3\\d ± 0\\.\\d\\d");
         assertThat(ripple).allSatisfy(r -> assertThat(r.change()).startsWith("−"));
         // the same in another unit, and nothing left in mm
-        assertThat(told(LengthUnit.THOU).ripple().get(0).now()).isEqualTo("15.5");
+        assertThat(in(LengthUnit.THOU).ripple().get(0).now()).isEqualTo("15.5");
     }
 
     @Test

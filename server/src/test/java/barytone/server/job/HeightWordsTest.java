@@ -4,21 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.Fittings;
-import barytone.core.instrument.InstrumentKind;
-import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.NeckJoint;
-import barytone.core.instrument.Touch;
-import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.LoggedEvent;
 import barytone.core.joblog.SlotFlaw;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Advice;
-import barytone.core.plan.NextMove;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
@@ -26,34 +14,25 @@ import barytone.core.reading.OwnedTool;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
-import barytone.server.shop.Shop;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is said at nut and bridge: what to do on each slot, screw or side, what to mind, and what it disturbs. */
-class HeightWordsTest {
-    private static final Instant NINE = Instant.parse("2031-03-04T09:00:00Z");
+class HeightWordsTest extends ToldJob<HeightWordsTest> {
     private static final double[] GOOD_NUT = {0.115, 0.108, 0.101, 0.094, 0.087, 0.08};
     private static final double[] GOOD_ACTION = {1.8, 1.7, 1.6, 1.5, 1.4, 1.3};
 
-    private final List<LoggedEvent> log = new ArrayList<>();
-    private InstrumentSpec spec = InstrumentKind.ELECTRIC.usual();
-    private Toolkit tools = Toolkit.USUAL;
-    private LengthUnit unit = LengthUnit.MM;
+    @Override
+    HeightWordsTest self() {
+        return this;
+    }
 
     private HeightWordsTest on(BridgeKind bridge, NeckJoint joint) {
         Fittings f = spec.fittings();
         spec = spec.with(new Fittings(
                 bridge, bridge.screwed() ? 0.5 : 0, joint, 0, f.bridgeSpread(), f.nut(), f.nutWidth(), f.strings()));
-        return this;
-    }
-
-    private HeightWordsTest add(JobEvent event) {
-        log.add(new LoggedEvent(log.size() + 1L, NINE.plusSeconds(20L * log.size()), event));
         return this;
     }
 
@@ -89,24 +68,6 @@ class HeightWordsTest {
         double[] sum = mm.clone();
         for (int i = 0; i < sum.length; i++) sum[i] += by;
         return sum;
-    }
-
-    private JobState state() {
-        return JobReplay.of(spec, JobDefaults.usual(spec, Touch.MEDIUM), log);
-    }
-
-    private JobView.AdviceView told() {
-        JobState state = state();
-        Advice advice = NextMove.advise(state, tools, NINE.plusSeconds(20L * log.size()));
-        return new AdviceWords(
-                        state,
-                        unit,
-                        new Bench(tools, new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL)))
-                .advice(advice);
-    }
-
-    private static String all(JobView.AdviceView told) {
-        return told.headline() + " " + String.join(" ", told.why()) + " " + told.caution();
     }
 
     @Test

@@ -1,0 +1,130 @@
+package barytone.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.estimate.Band;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.GapMethod;
+import barytone.core.reading.Gap;
+import barytone.core.reading.TapReport;
+import barytone.core.reading.Tool;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What is advised at the nut: filing in passes, the underside, fills and shims, and wishes that no slot may follow. */
+class NutMovesTest extends PaperJob {
+
+    @Test
+    void theFirstSlotIsFiledAloneUntilTheBiteIsKnownThenSeveralInOnePass() {
+        relief(0.23, 0.20).nut(raised(new double[] {0.10}, GOOD_NUT)).action(GOOD_ACTION);
+        add(new JobEvent.Answered("nut-underside", false));
+        Advice.FileSlots first = (Advice.FileSlots) advice();
+        assertThat(first.learned()).isFalse();
+        assertThat(first.slots()).hasSize(1);
+        double found = 0.115 + 0.10;
+        // two passes with an honest bite of 0.01 mm teach it
+        for (int pass = 0; pass < 2; pass++) {
+            Advice.FileSlots file = (Advice.FileSlots) advice();
+            Advice.FileSlots.Slot slot = file.slots().getFirst();
+            add(new JobEvent.SlotsFiled(List.of(new JobEvent.Filing(slot.string(), slot.strokes(), slot.light()))))
+                    .add(new JobEvent.Retuned());
+            found -= 0.0066 * slot.strokes() * (slot.light() ? 0.5 : 1);
+            reading(6, Station.NUT, Tool.LEAF, new Gap.Of(found));
+        }
+        Advice.FileSlots then = (Advice.FileSlots) advice();
+        assertThat(then.learned()).isTrue();
+        assertThat(then.slots()).hasSizeGreaterThan(3);
+    }
+
+    @Test
+    void aPassNeverGoesPastTheMiddleOfTheBandNorNearTheFrets() {
+        relief(0.23, 0.20).nut(0.22, 0.17, 0.101, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        for (Advice.FileSlots.Slot slot : ((Advice.FileSlots) advice()).slots()) {
+            Band band = Judged.band(state(), Station.NUT, slot.string());
+            assertThat(slot.expected().mean()).isGreaterThanOrEqualTo(band.middle() - 1e-9);
+            assertThat(slot.expected().mean() - 2.5 * slot.expected().sd()).isGreaterThan(band.low());
+            assertThat(NutAdvisor.strokesToFretLevel(state().estimate(), slot.string()))
+                    .isGreaterThan(slot.strokes());
+            assertThat(slot.file()).isNotNull();
+        }
+    }
+
+    @Test
+    void aSlotTooVaguelyKnownForAStrokeIsLookedAtMoreClosely() {
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "FRET_LEVEL").target(6));
+        relief(0.23, 0.20).nut(0.04, 0.04, 0.04, 0.04, 0.04, 0.04).action(GOOD_ACTION);
+        log.removeIf(e -> e.event() instanceof JobEvent.ReadingTaken r
+                && r.string() == 4
+                && r.method() instanceof GapMethod.NutPressed);
+        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.05, 0.08));
+        Judged fourth = Judged.of(state(), Station.NUT, 4);
+        assertThat(fourth.outside()).isPositive();
+        // before, such a slot was called as near as it goes
+        Advice.Measure closer = (Advice.Measure) advice();
+        assertThat(closer.strings()).contains(4);
+        assertThat(closer.topic()).isEqualTo(Advice.Measure.closer(Station.NUT));
+        add(new JobEvent.Answered(closer.topic(), false));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
+    }
+
+    @Test
+    void everySlotMuchTooHighIsLoweredFromBelowByTheSmallestSurplus() {
+        relief(0.23, 0.20)
+                .nut(raised(new double[] {0.30, 0.30, 0.28, 0.25, 0.26, 0.20}, GOOD_NUT))
+                .action(GOOD_ACTION);
+        Advice.LowerNut lower = (Advice.LowerNut) advice();
+        assertThat(lower.governing()).isEqualTo(1);
+        assertThat(lower.amount()).isBetween(0.15, 0.31);
+        assertThat(lower.remains().values()).allSatisfy(left -> assertThat(left).isPositive());
+        add(new JobEvent.Answered("nut-underside", false));
+        assertThat(advice()).isInstanceOf(Advice.FileSlots.class);
+    }
+
+    @Test
+    void aSlotTooLowIsFilledAndManyAreShimmed() {
+        relief(0.23, 0.20).nut(0.115, 0.108, 0.03, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        Advice.RaiseNut fill = (Advice.RaiseNut) advice();
+        assertThat(fill.low()).containsExactly(4);
+        assertThat(fill.shim()).isFalse();
+        // a little more than needed, to be filed to height
+        assertThat(fill.amount()).isGreaterThan(0.071 / 0.66);
+        add(new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, List.of(4), fill.amount()));
+        assertThat(state().temporary()).isTrue();
+        log.clear();
+        relief(0.23, 0.20).nut(0.03, 0.03, 0.03, 0.03, 0.087, 0.08).action(GOOD_ACTION);
+        assertThat(((Advice.RaiseNut) advice()).shim()).isTrue();
+    }
+
+    @Test
+    void anOpenTargetIsJudgedAsIfTheSaddleWereRight() {
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "OPEN").target(6));
+        relief(0.23, 0.20).nut(GOOD_NUT).action(raised(new double[] {2.0}, GOOD_ACTION));
+        Judged high = Judged.of(state(), Station.NUT, 6);
+        Band far = high.band();
+        log.clear();
+        relief(0.23, 0.20).nut(GOOD_NUT).action(GOOD_ACTION);
+        assertThat(Judged.of(state(), Station.NUT, 6).band().middle()).isCloseTo(far.middle(), within(1e-9));
+        // with relief and saddle at their targets the open band is what an open reading shows
+        Band shown = Judged.of(state(), Station.NUT, 6).shownBy(new GapMethod.NutOpen(), state().estimate());
+        assertThat(shown.low()).isCloseTo(0.47, within(0.02));
+    }
+
+    @Test
+    void noWishGoesBelowTheFrets() {
+        defaults = defaults.with(
+                new NutTarget(null, new GapMethod.NutPressed(3), Collections.nCopies(6, new Band(0.01, 0.03))));
+        relief(0.23, 0.20).nut(GOOD_NUT).action(GOOD_ACTION);
+        assertThat(Judged.band(state(), Station.NUT, 6).low()).isGreaterThan(0.01);
+    }
+
+    @Test
+    void aTapIsAWeakReading() {
+        relief(0.23, 0.20);
+        reading(6, Station.NUT, Tool.EYE, TapReport.CLEARLY.gap());
+        Judged tapped = Judged.of(state(), Station.NUT, 6);
+        assertThat(tapped.read()).isTrue();
+        assertThat(tapped.value().sd()).isGreaterThan(0.04);
+    }
+}

@@ -1,0 +1,84 @@
+package barytone.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The proving ground from the command line: a small contract for scripts. */
+class ProveTest {
+    private record Ran(int code, String out, String err) {
+        JsonNode lastLine() {
+            List<String> lines = out.strip().lines().toList();
+            return new JsonMapper().readTree(lines.getLast());
+        }
+    }
+
+    private static Ran prove(String... args) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int code = Prove.run(
+                args,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+        return new Ran(code, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void theLastLineOfJsonHasTheFiguresAndTheSameSeedTheSameOnes() {
+        Ran first = prove("--instruments", "4", "--seed", "11", "--json");
+        assertThat(first.code()).isZero();
+        JsonNode told = first.lastLine();
+        assertThat(told.propertyNames())
+                .containsExactly(
+                        "instruments",
+                        "inBand",
+                        "unsafe",
+                        "readings",
+                        "moves",
+                        "retunes",
+                        "overshoots",
+                        "baselineReadings",
+                        "baselineMoves",
+                        "seconds");
+        assertThat(told.get("instruments").asInt()).isEqualTo(4);
+        assertThat(told.get("unsafe").asInt()).isZero();
+        assertThat(told.get("readings").asInt())
+                .isBetween(40, told.get("baselineReadings").asInt() / 2);
+        JsonNode again = prove("--json", "--seed", "11", "--instruments", "4").lastLine();
+        for (String figure : List.of("inBand", "readings", "moves", "baselineMoves"))
+            assertThat(again.get(figure)).as(figure).isEqualTo(told.get(figure));
+        JsonNode other = prove("--instruments", "4", "--seed", "12", "--json").lastLine();
+        assertThat(other.get("readings")).isNotEqualTo(told.get("readings"));
+    }
+
+    @Test
+    void withoutJsonItIsATableForPeople() {
+        Ran ran = prove("--instruments", "2", "--seed", "5");
+        assertThat(ran.out())
+                .startsWith("2 instruments, seed 5")
+                .contains("next move   fixed order")
+                .contains("unsafe steps, all together             0");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            --instruments 0    | instruments: given 0; allowed is 1 to 100000.
+            --instruments many | --instruments: given “many”; allowed is a whole number.
+            --seed             | --seed needs a number
+            --fast             | prove takes --instruments N, --seed S and --json, not “--fast”
+            """)
+    void wrongArgumentsAreNamedAndNothingIsRun(String args, String told) {
+        Ran ran = prove(args.split(" "));
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err().strip()).isEqualTo(told);
+        assertThat(ran.out()).isEmpty();
+    }
+}

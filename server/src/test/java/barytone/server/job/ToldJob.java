@@ -1,0 +1,63 @@
+package barytone.server.job;
+
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobReplay;
+import barytone.core.joblog.JobState;
+import barytone.core.joblog.LoggedEvent;
+import barytone.core.plan.ActionSchool;
+import barytone.core.plan.NextMove;
+import barytone.core.plan.NutSchool;
+import barytone.core.plan.ReliefSchool;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.reading.Toolkit;
+import barytone.server.shop.Shop;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A job on paper and what is said of it.
+ *
+ * @param <T> the test that tells it, so that entries can be strung together
+ */
+abstract class ToldJob<T extends ToldJob<T>> {
+    private static final Instant NINE = Instant.parse("2031-03-04T09:00:00Z");
+
+    final List<LoggedEvent> log = new ArrayList<>();
+    InstrumentSpec spec = InstrumentKind.ELECTRIC.usual();
+    Toolkit tools = Toolkit.USUAL;
+    LengthUnit unit = LengthUnit.MM;
+
+    abstract T self();
+
+    JobDefaults defaults() {
+        return JobDefaults.usual(spec, Touch.MEDIUM);
+    }
+
+    final T add(JobEvent event) {
+        log.add(new LoggedEvent(log.size() + 1L, now(), event));
+        return self();
+    }
+
+    private Instant now() {
+        return NINE.plusSeconds(20L * log.size());
+    }
+
+    final JobState state() {
+        return JobReplay.of(spec, defaults(), log);
+    }
+
+    final JobView.AdviceView told() {
+        JobState state = state();
+        Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
+        return new AdviceWords(state, unit, new Bench(tools, schools)).advice(NextMove.advise(state, tools, now()));
+    }
+
+    static String all(JobView.AdviceView told) {
+        return told.headline() + " " + String.join(" ", told.why()) + " " + told.caution();
+    }
+}

@@ -1,0 +1,54 @@
+package barytone.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * Holds the answers that the page's own tests are fed with against the running application, word for word; numbers of the drawing may differ
+ * in their last digits. After a change write them anew with {@code -Dsamples.write=true}.
+ */
+class PageSamplesTest {
+    private static final Path FOLDER = Path.of("../web/samples");
+
+    @Test
+    void theSamplesAreWhatTheServerAnswers(@TempDir Path data) throws IOException {
+        TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
+        Map<String, String> routes = new LinkedHashMap<>();
+        routes.put("bench", "/api/bench");
+        routes.put("kinds", "/api/kinds");
+        routes.put("bridges", "/api/bridges");
+        routes.put("tools", "/api/shop/tools");
+        routes.put("schools", "/api/shop/schools");
+        routes.put("tuning", "/api/tuning?tuning=E2%20A2%20D3%20G3%20B3%20E4");
+        routes.put("closed", "/api/jobs/1");
+        routes.put("turnstone", "/api/jobs/2");
+        routes.put("dotterel", "/api/jobs/6");
+        routes.put("cormorant", "/api/jobs/7");
+        routes.put("eider", "/api/jobs/10");
+        try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
+            for (Map.Entry<String, String> route : routes.entrySet()) {
+                Path file = FOLDER.resolve(route.getKey() + ".json");
+                String live = app.get(route.getValue()).text() + "\n";
+                if (Boolean.getBoolean("samples.write")) Files.writeString(file, live);
+                assertThat(withoutNumbers(Files.readString(file)))
+                        .as(route.getKey())
+                        .isEqualTo(withoutNumbers(live));
+            }
+        }
+    }
+
+    private static String withoutNumbers(String json) {
+        return json.replaceAll(":-?\\d+(\\.\\d+)?(E-?\\d+)?", ":0");
+    }
+}

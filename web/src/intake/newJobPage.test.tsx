@@ -1,0 +1,84 @@
+import { screen, waitFor } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { opened } from "../test/opened";
+import { sample, theServer } from "../test/server";
+import { NewJobPage } from "./NewJobPage";
+
+async function intake() {
+  theServer.on("GET /api/kinds", { json: sample("kinds") });
+  theServer.on("GET /api/bridges", { json: sample("bridges") });
+  theServer.on("POST /api/jobs", { status: 201, json: JSON.stringify({ id: 42 }) });
+  const user = opened(<NewJobPage />, "/new", "/new");
+  await screen.findByLabelText("Name on the ticket");
+  return user;
+}
+
+const value = (label: string | RegExp) => screen.getByLabelText<HTMLInputElement>(label).value;
+const opens = () => theServer.to("/api/jobs");
+
+describe("taking in an instrument", () => {
+  it("fills in what is usual for the kind", async () => {
+    const user = await intake();
+    await user.selectOptions(screen.getByLabelText("Kind"), "MANDOLIN");
+    expect(value(/^Tuning, lowest string first/)).toBe("G3 G3 D4 D4 A4 A4 E5 E5");
+    expect(value("Bridge")).toBe("FLOATING");
+    await user.selectOptions(screen.getByLabelText("Kind"), "NYLON");
+    expect(value("Rod")).toBe("NONE");
+  });
+
+  it("keeps the name and what belongs to the player when the kind is changed", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Mandolin “Dunlin”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Island school");
+    await user.selectOptions(screen.getByLabelText("Kind"), "MANDOLIN");
+    expect(value("Name on the ticket")).toBe("Mandolin “Dunlin”");
+    expect(value("Name of the player or lender")).toBe("Island school");
+  });
+
+  it("opens the job with what was agreed on and goes to it", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Avocet”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band");
+    await user.click(screen.getByRole("checkbox", { name: "Nut" }));
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/42"));
+    expect(opens()[0]?.body).toMatchObject({
+      player: "Ferry band",
+      scope: ["RELIEF", "ACTION"],
+      instrument: { name: "Electric “Avocet”", bridge: "INDIVIDUAL" },
+    });
+  });
+
+  it("sends the same key when it is pressed again after a failure, so that one job is opened", async () => {
+    const user = await intake();
+    let asked = 0;
+    theServer.on("POST /api/jobs", () => {
+      asked++;
+      return asked === 1
+        ? Promise.reject(new TypeError("gone"))
+        : { status: 201, json: JSON.stringify({ id: 43 }) };
+    });
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Ibis”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band");
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    expect(await screen.findByText(/Barytone does not answer/)).toBeTruthy();
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/43"));
+    const keys = opens().map((s) => /"requestKey":"([^"]+)"/.exec(JSON.stringify(s.body))?.[1]);
+    expect(keys).toHaveLength(2);
+    expect(keys[0]).toBe(keys[1]);
+  });
+
+  it("says what is wrong with a fact and keeps the form", async () => {
+    const user = await intake();
+    theServer.on(
+      "POST /api/jobs",
+      theServer.problem(400, "scale length: given 2 mm; allowed is 250 to 1000 mm."),
+    );
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Crake”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band");
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    expect(await screen.findByText(/allowed is 250 to 1000 mm/)).toBeTruthy();
+    expect(value("Name on the ticket")).toBe("Electric “Crake”");
+  });
+});

@@ -1,0 +1,415 @@
+import { screen, waitFor, within } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { opened } from "../test/opened";
+import { sample, theServer } from "../test/server";
+import { JobPage } from "./JobPage";
+
+async function job(id: number, name: string) {
+  theServer.job(id, name);
+  const user = opened(<JobPage />, "/jobs/:id", `/jobs/${String(id)}`);
+  await screen.findByTestId("headline");
+  return user;
+}
+
+const field = (name: RegExp) => screen.getByRole<HTMLInputElement>("textbox", { name });
+const press = (name: RegExp | string) => screen.getByRole("button", { name });
+const panel = async () => within(await screen.findByRole("dialog"));
+
+describe("a job whose action is out", () => {
+  it("says the next move in words, screw by screw, with its caution and what it changes", async () => {
+    await job(2, "turnstone");
+    expect(screen.getByTestId("headline").textContent).toBe("Lower 6 barrel screws");
+    expect(screen.getByText("Barrel 4–3, bass screw")).toBeTruthy();
+    expect(screen.getByText(/Metric and inch keys look alike/)).toBeTruthy();
+    expect(screen.getByText("Action at 12, 6 E")).toBeTruthy();
+    expect(screen.getByRole("img", { name: /The strings across the bridge/ })).toBeTruthy();
+  });
+
+  it("keeps the keyboard in the first field and moves with the arrows", async () => {
+    const user = await job(2, "turnstone");
+    const low = field(/^Action reading under string 6 E/);
+    expect(document.activeElement).toBe(low);
+    await user.keyboard("{ArrowDown}");
+    expect(document.activeElement).toBe(field(/^Action reading under string 5 A/));
+    await user.keyboard("{ArrowUp}{ArrowUp}");
+    expect(document.activeElement).toBe(field(/^Action reading under string 1 e/));
+  });
+
+  it("sends a reading as it was typed, with what this window had seen, and clears the field", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("1.7{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    expect(theServer.to("/readings")[0]?.body).toMatchObject({
+      station: "ACTION",
+      string: 6,
+      text: "1.7",
+      sure: false,
+      after: 14,
+    });
+    await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
+    expect(document.activeElement).toBe(field(/under string 5 A/));
+  });
+
+  it("keeps what was refused in the field, says why, and takes it when Enter is pressed once more", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"sure":true')
+        ? { json: sample("turnstone") }
+        : theServer.problem(400, "17 mm would be very much. Is it right?", "odd-value"),
+    );
+    await user.keyboard("17{Enter}");
+    expect(await screen.findByText("17 mm would be very much. Is it right?")).toBeTruthy();
+    expect(field(/under string 6 E/).value).toBe("17");
+    await user.keyboard("{Enter}");
+    await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
+    expect(theServer.to("/readings")).toHaveLength(2);
+  });
+
+  it("ticks off, leaves out and undoes by single keys, but not while something is typed", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("d");
+    await waitFor(() => expect(theServer.to("/followed")).toHaveLength(1));
+    await user.keyboard("l");
+    await waitFor(() => expect(theServer.to("/declined")).toHaveLength(1));
+    await user.keyboard("z");
+    await waitFor(() => expect(theServer.to("/undo")).toHaveLength(1));
+    await user.type(field(/under string 6 E/), "1d");
+    expect(theServer.to("/followed")).toHaveLength(1);
+    expect(field(/under string 6 E/).value).toBe("1d");
+  });
+
+  it("records what was turned instead, in sixteenths for every screw", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("o");
+    await user.selectOptions(
+      screen.getByRole("combobox", { name: /barrel 4–3, bass screw/ }),
+      "-16",
+    );
+    await user.click(press("Record it"));
+    await waitFor(() => expect(theServer.to("/screws")).toHaveLength(1));
+    expect(theServer.to("/screws")[0]?.body).toMatchObject({ sixteenths: [0, 0, -16, 0, 0, 0] });
+  });
+
+  it("explains on demand, with the numbers, the school and the rule", async () => {
+    const user = await job(2, "turnstone");
+    expect(screen.queryByText(/Order: Relief, nut, action/)).toBeNull();
+    await user.keyboard("y");
+    expect(screen.getByText(/Order: Relief, nut, action/)).toBeTruthy();
+  });
+
+  it("undoes any line of the tape by its own button", async () => {
+    const user = await job(2, "turnstone");
+    await user.click(press("Undo: Action 4 at 12: 2.10 mm"));
+    await waitFor(() => expect(theServer.to("/undo")).toHaveLength(1));
+    expect(theServer.to("/undo")[0]?.body).toMatchObject({ event: 11 });
+  });
+
+  it("takes a note without the page's own keys getting in the way", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("n");
+    await user.type(screen.getByRole("textbox", { name: "Note" }), "Drops a bit; low buzz");
+    await user.click(press("Write"));
+    await waitFor(() => expect(theServer.to("/notes")).toHaveLength(1));
+    expect(theServer.to("/notes")[0]?.body).toMatchObject({ text: "Drops a bit; low buzz" });
+    expect(theServer.to("/followed")).toHaveLength(0);
+  });
+
+  it("says that another window was faster, and keeps what was typed", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
+    );
+    await user.keyboard("1.7{Enter}");
+    expect(await screen.findByText("Another window added to this job meanwhile.")).toBeTruthy();
+    expect(field(/under string 6 E/).value).toBe("1.7");
+  });
+
+  it("says that nothing answers when the server is gone", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on("POST /api/jobs/2/*", () => Promise.reject(new TypeError("gone")));
+    await user.keyboard("1.7{Enter}");
+    expect(await screen.findByText(/Barytone does not answer/)).toBeTruthy();
+  });
+});
+
+describe("the bridge's panel", () => {
+  it("records travel, neck angle, gauge pattern and shim, each by itself", async () => {
+    const user = await job(2, "turnstone");
+    const open = async () => {
+      await user.keyboard("{Escape}e");
+      return panel();
+    };
+    let on = await open();
+    await user.type(on.getByLabelText(/^Down, mm/), "0.3");
+    await user.type(on.getByLabelText(/^Up, mm/), "4");
+    await user.click(on.getByRole("button", { name: "Record the travel" }));
+    await waitFor(() =>
+      expect(theServer.to("/travel")[0]?.body).toMatchObject({ down: "0.3", up: "4" }),
+    );
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    on = await open();
+    await user.click(on.getByLabelText("4 D rings"));
+    await user.click(on.getByRole("button", { name: "Record the pattern" }));
+    await waitFor(() =>
+      expect(theServer.to("/gauge-patterns")[0]?.body).toMatchObject({ ringing: [4] }),
+    );
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    on = await open();
+    await user.selectOptions(on.getByLabelText("Thick at"), "BODY_EDGE");
+    await user.type(on.getByLabelText(/^Thickness there/), "0.5");
+    await user.click(on.getByRole("button", { name: "Record the shim" }));
+    await waitFor(() =>
+      expect(theServer.to("/neck-shims")[0]?.body).toMatchObject({
+        end: "BODY_EDGE",
+        thickness: "0.5",
+      }),
+    );
+  });
+});
+
+describe("wishes for the action", () => {
+  it("can be a school for a style of playing, every string by hand, or what is measured now", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("{Escape}t");
+    let on = await panel();
+    await user.selectOptions(on.getByLabelText(/^Style of the player/), "SLIDE");
+    await user.click(on.getByRole("button", { name: /^High, electric/ }));
+    await waitFor(() =>
+      expect(theServer.to("/height-target")[0]?.body).toMatchObject({
+        station: "ACTION",
+        school: "ELECTRIC_HIGH",
+        style: "SLIDE",
+      }),
+    );
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    await user.keyboard("t");
+    on = await panel();
+    const low = on.getByLabelText("String 6 E, from, mm");
+    await user.clear(low);
+    await user.type(low, "1.9");
+    await user.click(on.getByRole("button", { name: "Use these bands" }));
+    await waitFor(() => expect(theServer.to("/height-target")).toHaveLength(2));
+    const sent = JSON.stringify(theServer.to("/height-target")[1]?.body);
+    expect(sent).toContain('"low":"1.9"');
+    expect(sent.match(/"low"/g)).toHaveLength(6);
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    await user.keyboard("t");
+    on = await panel();
+    theServer.on("PUT /api/jobs/2/wishes", { status: 204, json: "" });
+    await user.click(on.getByRole("button", { name: "For this player" }));
+    expect(await on.findByText(/Kept for this player/)).toBeTruthy();
+  });
+
+  it("stay in the panel with the reason when the server refuses them", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on(
+      "POST /api/jobs/2/height-target",
+      theServer.problem(400, "low: given 9; allowed is 0.2 to 10 mm, below the upper end."),
+    );
+    await user.keyboard("{Escape}t");
+    const on = await panel();
+    await user.click(on.getByRole("button", { name: "Use these bands" }));
+    expect(await on.findByText(/allowed is 0.2 to 10 mm/)).toBeTruthy();
+    expect(screen.getByRole("dialog")).toBeTruthy();
+  });
+});
+
+describe("a job at the nut", () => {
+  it("leaves one slot out of a pass", async () => {
+    const user = await job(6, "dotterel");
+    await user.click(press("Leave 8 G as it is"));
+    await waitFor(() =>
+      expect(theServer.to("/declined")[0]?.body).toMatchObject({ topic: "file-8" }),
+    );
+  });
+
+  it("takes a tap over the first fret as a reading", async () => {
+    const user = await job(6, "dotterel");
+    await user.click(press("just bounces"));
+    await waitFor(() =>
+      expect(theServer.to("/readings")[0]?.body).toMatchObject({ string: 8, tap: "JUST_BOUNCES" }),
+    );
+  });
+
+  it("records other work: strokes on a slot, or what was sanded, shimmed or filled", async () => {
+    const user = await job(6, "dotterel");
+    await user.keyboard("{Escape}o");
+    await user.selectOptions(screen.getByLabelText("Slot"), "5");
+    await user.clear(screen.getByLabelText("Strokes"));
+    await user.type(screen.getByLabelText("Strokes"), "2");
+    await user.click(screen.getByLabelText("light, hardly any pressure"));
+    await user.click(press("Record it"));
+    await waitFor(() =>
+      expect(theServer.to("/filings")[0]?.body).toMatchObject({
+        slots: [{ string: 5, strokes: 2, light: true }],
+      }),
+    );
+    await user.keyboard("o");
+    await user.selectOptions(screen.getByLabelText("At the nut"), "UNDERSIDE_SANDED");
+    expect(screen.queryByLabelText("Slot")).toBeNull();
+    await user.type(screen.getByLabelText(/^Change, mm/), "-0.1");
+    await user.click(press("Record it"));
+    await waitFor(() =>
+      expect(theServer.to("/nut-reworks")[0]?.body).toMatchObject({
+        way: "UNDERSIDE_SANDED",
+        change: "-0.1",
+      }),
+    );
+  });
+
+  it("ticks what is wrong with a slot, names the consequence, and goes on to the next", async () => {
+    const user = await job(6, "dotterel");
+    await user.keyboard("{Escape}e");
+    const on = await panel();
+    await user.click(on.getByLabelText("front edge chipped"));
+    expect(on.getByText(/The string buzzes on the chip/)).toBeTruthy();
+    await user.click(on.getByRole("button", { name: "Record what was found" }));
+    expect(await on.findByText(/Slot 7 g: tick what is wrong/)).toBeTruthy();
+    expect(theServer.to("/slot-checks")[0]?.body).toMatchObject({ string: 8, flaws: ["CHIPPED"] });
+    expect(on.getByRole("button", { name: "This slot is good" })).toBeTruthy();
+  });
+
+  it("answers sums below, and shows the trouble of one without losing what was typed", async () => {
+    const user = await job(6, "dotterel");
+    theServer.on("POST /api/jobs/6/nut-sums/break-angle", {
+      json: JSON.stringify({ degrees: "4°", shallow: true, text: "Press behind the nut." }),
+    });
+    theServer.on(
+      "POST /api/jobs/6/nut-sums/leaf-stacks",
+      theServer.problem(400, "fret height: given 9; allowed is 0.5 to 2 mm."),
+    );
+    await user.keyboard("{Escape}e");
+    const on = await panel();
+    await user.type(on.getByLabelText(/^Slot to post/), "120");
+    await user.type(on.getByLabelText(/^Hole below slot/), "2");
+    await user.click(on.getByRole("button", { name: "Angle" }));
+    expect(await on.findByText(/Press behind the nut/)).toBeTruthy();
+    await user.type(on.getByLabelText(/^Fret height over the board/), "9");
+    await user.click(on.getByRole("button", { name: "Show the stacks" }));
+    expect(await on.findByText(/allowed is 0.5 to 2 mm/)).toBeTruthy();
+    expect(on.getByLabelText<HTMLInputElement>(/^Fret height over the board/).value).toBe("9");
+  });
+
+  it("reads the nut another way", async () => {
+    const user = await job(6, "dotterel");
+    await user.keyboard("{Escape}h");
+    const on = await panel();
+    const method = on.getByLabelText<HTMLSelectElement>("Method");
+    const open = [...method.options].find((o) => /open/i.test(o.text));
+    await user.selectOptions(method, open?.value ?? "");
+    await user.click(on.getByLabelText("Lies flat on the bench"));
+    await user.click(on.getByRole("button", { name: "Read this way" }));
+    await waitFor(() =>
+      expect(theServer.to("/height-habit")[0]?.body).toMatchObject({
+        station: "NUT",
+        pressed: 0,
+        flat: true,
+      }),
+    );
+  });
+});
+
+describe("a job at the rod", () => {
+  it("draws the turn, and sends it when it was made", async () => {
+    const user = await job(7, "cormorant");
+    expect(
+      screen.getByRole("img", { name: /1\/8 turn clockwise, seen from the headstock end/ }),
+    ).toBeTruthy();
+    await user.keyboard("d");
+    await waitFor(() =>
+      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ sixteenths: 2 }),
+    );
+    await user.keyboard("s");
+    await waitFor(() => expect(theServer.to("/rod-stiff")).toHaveLength(1));
+  });
+
+  it("records another turn than the advised one, loosening too, with free play marked", async () => {
+    const user = await job(7, "cormorant");
+    await user.keyboard("{Escape}o");
+    await user.selectOptions(screen.getByLabelText("Turned, net"), "4");
+    await user.selectOptions(screen.getByLabelText("Direction"), "loosen");
+    await user.click(press("Record the turn"));
+    await waitFor(() =>
+      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ sixteenths: -4, free: false }),
+    );
+  });
+
+  it("taps leaves: what goes, what touches, what lifts", async () => {
+    const user = await job(7, "cormorant");
+    await user.click(press("Leaf 0.33 mm: not tried"));
+    await user.click(press("Leaf 0.35 mm: not tried"));
+    await user.click(press("Leaf 0.35 mm: free"));
+    await user.click(press("Record for string 6 B"));
+    await waitFor(() =>
+      expect(theServer.to("/readings")[0]?.body).toMatchObject({
+        station: "RELIEF",
+        string: 6,
+        leaves: { touches: 0.35 },
+      }),
+    );
+    await waitFor(() => expect(press("Leaf 0.33 mm: not tried")).toBeTruthy());
+  });
+
+  it("sets the order of work and what was agreed", async () => {
+    const user = await job(7, "cormorant");
+    await user.keyboard("{Escape}q");
+    let on = await panel();
+    await user.click(on.getByRole("button", { name: /^Rough|^Ballpark/ }));
+    await waitFor(() => expect(theServer.to("/order")).toHaveLength(1));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    await user.keyboard("q");
+    on = await panel();
+    await user.click(on.getByLabelText("Nut"));
+    await user.click(on.getByRole("button", { name: "This was agreed" }));
+    await waitFor(() =>
+      expect(theServer.to("/scope")[0]?.body).toMatchObject({ stations: ["RELIEF", "ACTION"] }),
+    );
+  });
+
+  it("opens the stations by key, each with its own ledger", async () => {
+    const user = await job(7, "cormorant");
+    await user.keyboard("{Escape}{Shift>}a{/Shift}");
+    expect(
+      await screen.findByRole("textbox", { name: /^Action reading under string 6 B/ }),
+    ).toBeTruthy();
+    await user.keyboard("{Escape}{Shift>}n{/Shift}");
+    expect(
+      await screen.findByRole("textbox", { name: /^Nut reading under string 6 B/ }),
+    ).toBeTruthy();
+    // the next move still says where it belongs
+    expect(screen.getByText("Next move: Relief")).toBeTruthy();
+  });
+});
+
+describe("a job at its ends", () => {
+  it("begins with the complaint and an empty tape", async () => {
+    await job(10, "eider");
+    expect(screen.getByText(/Buzzes since the heating came on/)).toBeTruthy();
+    expect(screen.getByText("Nothing yet. The first reading is as found.")).toBeTruthy();
+    expect(screen.getByTestId("headline").textContent).toBe(
+      "Read the relief under strings 6 E and 1 e",
+    );
+  });
+
+  it("closed, can be reopened, takes no reading and lists what was found and left", async () => {
+    const user = await job(1, "closed");
+    expect(screen.getByTestId("headline").textContent).toBe("Closed");
+    expect(field(/^Relief reading under string 6 E/).disabled).toBe(true);
+    await user.keyboard("c");
+    const on = await panel();
+    const row = on.getByRole("row", { name: /^Relief, string 6 E/ });
+    expect(row.textContent).toContain("0.33 mm");
+    expect(row.textContent).toContain("0.19 mm");
+    await user.keyboard("{Escape}");
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    await user.click(press("Reopen"));
+    await waitFor(() => expect(theServer.to("/reopen")).toHaveLength(1));
+  });
+
+  it("that does not exist says so", async () => {
+    theServer.on("GET /api/jobs/4711", theServer.problem(404, "There is no job 4711."));
+    opened(<JobPage />, "/jobs/:id", "/jobs/4711");
+    expect(await screen.findByText("There is no job 4711.")).toBeTruthy();
+  });
+});
