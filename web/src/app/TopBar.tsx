@@ -5,7 +5,7 @@ import { UnitSwitch } from "./unit";
 /** The dark bar on top: the way home, what is open, and the unit of every number. */
 export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () => void }) {
   return (
-    <header className="flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 bg-ink px-4 py-1 text-bench">
+    <header className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 bg-ink px-4 py-1 text-bench xl:flex-nowrap">
       <Link
         to="/"
         className="wide flex min-h-11 items-center text-[18px] font-bold text-white hover:text-lamp"
@@ -13,22 +13,22 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
         Barytone
       </Link>
       {children}
-      <span className="flex-1" />
+      <span className="min-w-0 flex-1" />
       <Link
         to="/pitch"
-        className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
       >
         Pitch
       </Link>
       <Link
         to="/shop"
-        className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
       >
         Tools and schools
       </Link>
       <Link
         to="/scratch"
-        className="flex min-h-11 items-center px-1 text-[16px] text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
       >
         Scratch
       </Link>

@@ -205,16 +205,18 @@ function OpenJob({
   return (
     <>
       <TopBar onHelp={() => setOpen("help")}>
-        <span className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[16px]">
-          <span>Ticket {String(job.ticket).padStart(4, "0")}</span>
+        <span className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[16px] xl:flex-nowrap">
+          <span className="whitespace-nowrap">Ticket {String(job.ticket).padStart(4, "0")}</span>
           <button
             type="button"
             onClick={() => setOpen("instrument")}
-            className="min-h-11 max-w-[24em] truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
+            className="min-h-11 max-w-[24em] shrink-0 truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
           >
             {job.instrument.name}
           </button>
-          <span className="max-w-[22em] truncate text-[#B9C4BE]">{job.player}</span>
+          <span className="max-w-[22em] min-w-0 truncate text-[#B9C4BE]" title={job.player}>
+            {job.player}
+          </span>
         </span>
         {settling !== undefined && (
           <Countdown until={settling} now={job.now} label="Neck settling" dark onOver={refetch} />

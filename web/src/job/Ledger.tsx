@@ -127,6 +127,7 @@ export function Ledger({
       <table className="w-full border-collapse">
         <thead>
           <Heads
+            pad="px-2"
             cells={[
               "String",
               "As found",

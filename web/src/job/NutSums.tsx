@@ -65,7 +65,7 @@ function PerString({
     <table className="mt-2 w-full text-[17px]">
       {heads !== undefined && (
         <thead>
-          <Heads row="text-left" cells={heads} />
+          <Heads row="text-left" pad="px-1" cells={heads} />
         </thead>
       )}
       <tbody>

@@ -147,7 +147,7 @@ export function FoundAndLeft({ job }: { job: JobView }) {
     <>
       <table className="w-full text-[18px]">
         <thead>
-          <Heads cells={["Quantity", "As found", "As left", "Target"]} />
+          <Heads pad="px-2" cells={["Quantity", "As found", "As left", "Target"]} />
         </thead>
         <tbody>
           {job.closing.rows.map((row) => (
@@ -155,8 +155,8 @@ export function FoundAndLeft({ job }: { job: JobView }) {
               <th scope="row" className="text-left font-semibold">
                 {row.label}
               </th>
-              <td>{row.found}</td>
-              <td className="font-bold">
+              <td className="px-2">{row.found}</td>
+              <td className="px-2 font-bold">
                 {row.left}
                 <span
                   className={`block text-[14px] font-medium ${row.verdict === "in" ? "text-verdigris" : "text-rust"}`}

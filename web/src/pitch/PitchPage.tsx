@@ -255,7 +255,7 @@ function SourceButton({
 function Cents({ heard, name }: { heard: Heard | null; name: string | undefined }) {
   const text = heard?.centsText;
   const tone = text === undefined ? "text-mute" : heard?.inTune ? "text-verdigris" : "text-rust";
-  const how = text === undefined ? "" : heard?.state === "steady" ? ", steady" : ", moving";
+  const how = text === undefined ? "" : heard?.state === "steady" ? ", steady" : ", not steady yet";
   return (
     <p className={`wide text-right text-[64px] leading-none font-bold tabular-nums ${tone}`}>
       {text ?? "–"}

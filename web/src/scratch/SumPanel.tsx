@@ -95,7 +95,7 @@ export function SumPanel({ sum }: { sum: Sum }) {
               <table className="w-full text-[17px]">
                 {shown.outcome.heads !== undefined && (
                   <thead>
-                    <Heads cells={shown.outcome.heads.map((head) => head || "Result")} />
+                    <Heads pad="px-2" cells={shown.outcome.heads.map((head) => head || "Result")} />
                   </thead>
                 )}
                 <tbody>

@@ -38,6 +38,7 @@ export function scaleFor(section: SectionData, others: readonly SectionData[] = 
     ...[section, ...others.filter((o) => o.stringKnown)].flatMap((o) => [
       o.saddleY,
       o.after?.saddleY ?? 0,
+      wantedAtSaddle(o),
     ]),
     1,
   );
@@ -144,20 +145,34 @@ export function openString(nut: number, saddle: number, s: Scale): string {
   return `M${p(NUT_X, s.y(nut))} L${p(SADDLE_X, s.y(saddle))}`;
 }
 
+/** Height of the line through two places, mm. */
+const through = (x0: number, y0: number, x1: number, y1: number, x: number) =>
+  y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
+
+const fretAt = (section: SectionData, fret: number) =>
+  section.frets.find((f) => f.fret === fret)?.x ?? 0;
+
+/** The upper edge of the wanted band carried on to the saddle, mm; 0 when there is no band to carry on. */
+function wantedAtSaddle(section: SectionData): number {
+  const [first, second] = section.ghosts;
+  if (first === undefined || second === undefined) return 0;
+  const x0 = fretAt(section, first.fret);
+  const x1 = fretAt(section, second.fret);
+  return through(x0, first.y1, x1, second.y1, section.saddleX);
+}
+
 /** Where the string is wanted, all along: through the bands over fret 1 and over the fret of the action. */
 export function ghostBand(section: SectionData, s: Scale): string | null {
   const [first, second] = section.ghosts;
   if (first === undefined) return null;
-  const at = (fret: number) => section.frets.find((f) => f.fret === fret)?.x ?? 0;
   if (second === undefined) {
-    const x = s.x(at(first.fret));
+    const x = s.x(fretAt(section, first.fret));
     return `M${p(x - 16, s.y(first.y0))} L${p(x + 16, s.y(first.y0))} L${p(x + 16, s.y(first.y1))} L${p(x - 16, s.y(first.y1))} Z`;
   }
-  const x0 = at(first.fret);
-  const x1 = at(second.fret);
-  const line = (y0: number, y1: number, x: number) => y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
+  const x0 = fretAt(section, first.fret);
+  const x1 = fretAt(section, second.fret);
   const end = section.saddleX;
-  return `M${p(s.x(x0), s.y(first.y0))} L${p(s.x(end), s.y(line(first.y0, second.y0, end)))} L${p(s.x(end), s.y(line(first.y1, second.y1, end)))} L${p(s.x(x0), s.y(first.y1))} Z`;
+  return `M${p(s.x(x0), s.y(first.y0))} L${p(s.x(end), s.y(through(x0, first.y0, x1, second.y0, end)))} L${p(s.x(end), s.y(through(x0, first.y1, x1, second.y1, end)))} L${p(s.x(x0), s.y(first.y1))} Z`;
 }
 
 /** Height of the open string over a place, mm. */

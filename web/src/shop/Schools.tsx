@@ -134,7 +134,7 @@ function Table<S extends { code: string; label: string; reason: string }>({
         {title} <span className="text-[15px] font-normal text-mute">{note}</span>
       </caption>
       <thead>
-        <Heads cells={["School and its reason", ...heads]} />
+        <Heads pad="px-1" cells={["School and its reason", ...heads]} />
       </thead>
       <tbody>
         {schools.map((s) => (

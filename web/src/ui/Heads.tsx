@@ -5,10 +5,13 @@ export function Heads({
   cells,
   last,
   row = "text-right",
+  pad = "",
 }: {
   cells: readonly ReactNode[];
   last?: string | undefined;
   row?: string;
+  /** As the cells below are padded, so that heads stand over them. */
+  pad?: string;
 }) {
   return (
     <tr className={`text-[14px] text-mute ${row}`}>
@@ -18,7 +21,7 @@ export function Heads({
           // oxlint-disable-next-line react/no-array-index-key
           key={i}
           scope="col"
-          className={`px-1 py-0.5 font-medium whitespace-nowrap first:pl-0 last:pr-0 ${i === 0 ? "text-left" : ""}`}
+          className={`py-0.5 font-medium whitespace-nowrap first:pl-0 last:pr-0 ${pad} ${i === 0 ? "text-left" : ""}`}
         >
           {cell}
         </th>

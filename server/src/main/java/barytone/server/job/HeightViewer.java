@@ -219,12 +219,17 @@ final class HeightViewer {
                 state.spec().fittings().nut().label(),
                 NutWords.perStroke(bite.mean(), unit)
                         + (learned ? ", learned on this nut" : ", usual, not learned yet"),
-                unit.showWithUnit(state.spec().fittings().nutWidth()),
+                widthText(state.spec().fittings().nutWidth()),
                 state.temporary(),
                 state.strings(Station.NUT).stream().map(this::slot).toList(),
                 Arrays.stream(SlotFlaw.values())
                         .map(f -> new JobView.FlawView(f, f.label(), f.consequence()))
                         .toList());
+    }
+
+    /** A width as it was stated: a plain number of millimetres, or the other unit's own. */
+    private String widthText(double width) {
+        return unit == LengthUnit.MM ? Allowed.plain(width) + " mm" : unit.showWithUnit(width);
     }
 
     private JobView.SlotView slot(int string) {
