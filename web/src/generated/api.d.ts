@@ -164,6 +164,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/jobs/{id}/hear": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["hear"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/jobs/{id}/height-habit": {
     parameters: {
       query?: never;
@@ -206,6 +222,54 @@ export interface paths {
     get?: never;
     put: operations["correct"];
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/intonation-ways": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["ways_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/length-direction": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["direction_1"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/length-travel": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["travel_1"];
     delete?: never;
     options?: never;
     head?: never;
@@ -334,6 +398,86 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["order"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/pickup-gaps": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["gap"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/pickup-signs": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["signs"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/pickup-turns": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["turned"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/pickups-down": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["down"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/pitches": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pitch_1"];
     delete?: never;
     options?: never;
     head?: never;
@@ -532,6 +676,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/jobs/{id}/saddle-places": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["places"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/jobs/{id}/saddle-reworks": {
     parameters: {
       query?: never;
@@ -542,6 +702,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["saddle"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/saddles": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["saddles"];
     delete?: never;
     options?: never;
     head?: never;
@@ -612,6 +788,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/jobs/{id}/stand-in": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["standIn_1"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/jobs/{id}/stream": {
     parameters: {
       query?: never;
@@ -622,6 +814,54 @@ export interface paths {
     get: operations["stream"];
     put?: never;
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/stretches": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stretched"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/strings-on": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stringsOn"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/jobs/{id}/strings-renewed": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["renewed"];
     delete?: never;
     options?: never;
     head?: never;
@@ -1143,7 +1383,7 @@ export interface components {
       rule: string;
       school: string;
       /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION";
+      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
       steps: components["schemas"]["StepView"][];
       strings: number[];
       tool?: string;
@@ -1156,6 +1396,11 @@ export interface components {
       nutY: number;
       /** Format: double */
       saddleY: number;
+    };
+    AgeChoice: {
+      /** @enum {string} */
+      age: "NEW" | "PLAYED_IN" | "OLD";
+      label: string;
     };
     BarrelAsked: {
       screws: number[];
@@ -1350,12 +1595,18 @@ export interface components {
         | "BASS_6"
         | "MANDOLIN";
       leftHanded: boolean;
+      /** @enum {string} */
+      lengthHead?: "TAIL" | "NUT";
+      lengthPitch?: string;
       name: string;
       /** @enum {string} */
       nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
       nutWidth?: string;
+      pickups?: string;
+      plateRise?: string;
       /** @enum {string} */
       rod: "SINGLE" | "DOUBLE" | "NONE";
+      saddleThickness?: string;
       scaleLength: string;
       strings?: string;
       threadPitch?: string;
@@ -1393,6 +1644,16 @@ export interface components {
       x: number;
       /** Format: double */
       y: number;
+    };
+    GapRow: {
+      found?: string;
+      label: string;
+      now?: string;
+      /** @enum {string} */
+      side: "BASS" | "TREBLE";
+      target: string;
+      verdict: string;
+      verdictText: string;
     };
     GaugePattern: {
       /** Format: int64 */
@@ -1450,6 +1711,29 @@ export interface components {
       heldLow: number;
       tool: string;
     };
+    HeardView: {
+      /** Format: double */
+      cents?: number;
+      centsText?: string;
+      detail: string;
+      fresh: boolean;
+      /** Format: int32 */
+      fret: number;
+      headline: string;
+      /** @enum {string} */
+      how: "OPEN" | "FRETTED" | "HARMONIC";
+      inTune: boolean;
+      job?: components["schemas"]["JobView"];
+      label: string;
+      state: string;
+      /** Format: int32 */
+      string: number;
+      taken: boolean;
+      /** Format: double */
+      tolerance: number;
+      trace: components["schemas"]["TracePoint"][];
+      wavers: boolean;
+    };
     HeightChoice: {
       /** Format: int32 */
       fret: number;
@@ -1475,7 +1759,7 @@ export interface components {
       /** Format: int32 */
       pressed: number;
       /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION";
+      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
       tool: string;
     };
     HeightSchoolView: {
@@ -1492,7 +1776,7 @@ export interface components {
       key: string;
       school?: string;
       /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION";
+      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
       /** @enum {string} */
       style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
     };
@@ -1511,7 +1795,7 @@ export interface components {
       remarks: string[];
       rows: components["schemas"]["LedgerRow"][];
       /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION";
+      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
       target: components["schemas"]["HeightTargetView"];
       tools: components["schemas"]["ToolChoice"][];
     };
@@ -1552,12 +1836,18 @@ export interface components {
         | "MANDOLIN";
       kindLabel: string;
       leftHanded: boolean;
+      /** @enum {string} */
+      lengthHead: "TAIL" | "NUT";
+      lengthPitch: string;
       name: string;
       /** @enum {string} */
       nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
       nutWidth: string;
+      pickups: string;
+      plateRise: string;
       /** @enum {string} */
       rod: "SINGLE" | "DOUBLE" | "NONE";
+      saddleThickness: string;
       scaleLength: string;
       strings: string;
       threadPitch: string;
@@ -1580,6 +1870,16 @@ export interface components {
       saddleBack: number;
       /** Format: double */
       turns?: number;
+    };
+    IntonationView: {
+      method: string;
+      next?: components["schemas"]["NoteView"];
+      remarks: string[];
+      rows: components["schemas"]["ToneRow"][];
+      saddles: components["schemas"]["SaddlesView"];
+      strings: components["schemas"]["StringsOnView"];
+      warnings: string[];
+      ways: components["schemas"]["ToneWaysView"];
     };
     JobCard: {
       complaint: string;
@@ -1612,11 +1912,13 @@ export interface components {
       /** Format: int64 */
       id: number;
       instrument: components["schemas"]["InstrumentView"];
+      intonation: components["schemas"]["IntonationView"];
       /** Format: date-time */
       now: string;
       nut: components["schemas"]["HeightView"];
       nutBench: components["schemas"]["NutBenchView"];
       order: components["schemas"]["OrderView"];
+      pickups: components["schemas"]["PickupsView"];
       player: string;
       relief: components["schemas"]["ReliefView"];
       sections: components["schemas"]["SectionView"][];
@@ -1675,6 +1977,7 @@ export interface components {
       /** @enum {string} */
       nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
       nutWidth: string;
+      pickups: string;
       /** @enum {string} */
       rod: "SINGLE" | "DOUBLE" | "NONE";
       scaleLength: string;
@@ -1725,6 +2028,12 @@ export interface components {
       text: string;
       unit?: string;
     };
+    LengthDirection: {
+      /** Format: int64 */
+      after: number;
+      clockwiseBack: boolean;
+      key: string;
+    };
     LengthTold: {
       /** Format: double */
       in64: number;
@@ -1732,6 +2041,21 @@ export interface components {
       mm: number;
       /** Format: double */
       thou: number;
+    };
+    LengthTravel: {
+      /** Format: int64 */
+      after: number;
+      back: string;
+      forward: string;
+      key: string;
+      /** Format: int32 */
+      support: number;
+    };
+    LevelView: {
+      name: string;
+      /** Format: int32 */
+      string: number;
+      text?: string;
     };
     ListenView: {
       /** Format: double */
@@ -1795,7 +2119,7 @@ export interface components {
       instrument: components["schemas"]["Facts"];
       player: string;
       requestKey: string;
-      scope?: ("RELIEF" | "NUT" | "ACTION")[];
+      scope?: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
       /** @enum {string} */
       touch: "LIGHT" | "MEDIUM" | "HEAVY";
     };
@@ -1804,6 +2128,16 @@ export interface components {
       after: number;
       key: string;
       text: string;
+    };
+    NoteView: {
+      /** Format: int32 */
+      fret: number;
+      /** @enum {string} */
+      how: "OPEN" | "FRETTED" | "HARMONIC";
+      label: string;
+      name: string;
+      /** Format: int32 */
+      string: number;
     };
     NutBenchView: {
       bite: string;
@@ -1853,6 +2187,13 @@ export interface components {
     NutSlotsTold: {
       centres: number[];
     };
+    OneString: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      /** Format: int32 */
+      string: number;
+    };
     Order: {
       /** Format: int64 */
       after: number;
@@ -1870,13 +2211,21 @@ export interface components {
       /** @enum {string} */
       order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
       orders: components["schemas"]["OrderChoice"][];
-      scope: ("RELIEF" | "NUT" | "ACTION")[];
+      scope: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
     };
     PairMember: {
       /** Format: double */
       cents12: number;
       /** Format: double */
       compensation: number;
+    };
+    PairView: {
+      higher: string;
+      lower: string;
+      name: string;
+      /** @enum {string} */
+      rule: "SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND";
+      wanted: string;
     };
     PairedSaddleAsked: {
       rule: string;
@@ -1888,6 +2237,59 @@ export interface components {
       residuals: number[];
       /** Format: double */
       saddleBack: number;
+    };
+    PickupGap: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      /** Format: int32 */
+      pickup: number;
+      /** @enum {string} */
+      side: "BASS" | "TREBLE";
+      text: string;
+    };
+    PickupSigns: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      /** Format: int32 */
+      pickup: number;
+      signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+    };
+    PickupTurn: {
+      /** Format: int64 */
+      after: number;
+      /** Format: int32 */
+      bassSixteenths: number;
+      key: string;
+      /** Format: int32 */
+      pickup: number;
+      /** Format: int32 */
+      trebleSixteenths: number;
+    };
+    PickupView: {
+      balance: string[];
+      gaps: components["schemas"]["GapRow"][];
+      kind: string;
+      label: string;
+      levels: components["schemas"]["LevelView"][];
+      /** Format: int32 */
+      pickup: number;
+      signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+    };
+    PickupsDown: {
+      /** Format: int64 */
+      after: number;
+      down: boolean;
+      key: string;
+    };
+    PickupsView: {
+      lowered: boolean;
+      method: string;
+      perTurn: string;
+      pickups: components["schemas"]["PickupView"][];
+      remarks: string[];
+      signs: components["schemas"]["SignView"][];
     };
     PitchTold: {
       /** Format: double */
@@ -1945,7 +2347,7 @@ export interface components {
       key: string;
       leaves?: components["schemas"]["Leaves"];
       /** @enum {string} */
-      station?: "RELIEF" | "NUT" | "ACTION";
+      station?: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
       /** Format: int32 */
       string: number;
       sure?: boolean;
@@ -2035,6 +2437,12 @@ export interface components {
       /** Format: double */
       turns?: number;
     };
+    SaddlePlaces: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      places: string[];
+    };
     SaddleRework: {
       /** Format: int64 */
       after: number;
@@ -2043,6 +2451,28 @@ export interface components {
       treble: string;
       /** @enum {string} */
       way: "SANDED" | "SHIMMED" | "RENEWED";
+    };
+    SaddleView: {
+      moved: string;
+      name: string;
+      room?: string;
+      /** Format: int32 */
+      support: number;
+    };
+    Saddles: {
+      /** Format: int64 */
+      after: number;
+      back: string[];
+      key: string;
+      sixteenths: number[];
+    };
+    SaddlesView: {
+      mechanism: string;
+      pattern: string[];
+      saddles: components["schemas"]["SaddleView"][];
+      screw: string;
+      screwed: boolean;
+      starts: string[];
     };
     SchoolView: {
       bass: string;
@@ -2070,7 +2500,7 @@ export interface components {
       /** Format: int64 */
       after: number;
       key: string;
-      stations: ("RELIEF" | "NUT" | "ACTION")[];
+      stations: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
     };
     ScrewView: {
       move?: string;
@@ -2156,6 +2586,12 @@ export interface components {
       lengths: string[];
       turns: string[];
     };
+    SignView: {
+      label: string;
+      remedy: string;
+      /** @enum {string} */
+      sign: "WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS";
+    };
     SlotCheck: {
       /** Format: int64 */
       after: number;
@@ -2221,6 +2657,23 @@ export interface components {
       /** Format: int32 */
       string: number;
     };
+    Stretch: {
+      /** Format: int64 */
+      after: number;
+      drop: string;
+      key: string;
+      /** Format: int32 */
+      string: number;
+    };
+    StretchView: {
+      last?: string;
+      name: string;
+      /** Format: int32 */
+      rounds: number;
+      settled: boolean;
+      /** Format: int32 */
+      string: number;
+    };
     StringPull: {
       /** Format: double */
       frequency: number;
@@ -2230,6 +2683,19 @@ export interface components {
       note: string;
       /** Format: int32 */
       string: number;
+    };
+    StringsOn: {
+      /** Format: int64 */
+      after: number;
+      /** @enum {string} */
+      age: "NEW" | "PLAYED_IN" | "OLD";
+      key: string;
+    };
+    StringsOnView: {
+      /** @enum {string} */
+      age: "NEW" | "PLAYED_IN" | "OLD";
+      ages: components["schemas"]["AgeChoice"][];
+      stretches: components["schemas"]["StretchView"][];
     };
     StyleView: {
       label: string;
@@ -2288,6 +2754,63 @@ export interface components {
       massPerLength: number;
       /** Format: double */
       tension: number;
+    };
+    ToneCell: {
+      /** Format: double */
+      cents: number;
+      /** Format: int32 */
+      fret: number;
+      stale: boolean;
+      text: string;
+    };
+    ToneRow: {
+      after: number[];
+      cells: components["schemas"]["ToneCell"][];
+      curve: number[];
+      found?: string;
+      move?: string;
+      name: string;
+      notes: components["schemas"]["NoteView"][];
+      now?: string;
+      side: string;
+      split?: string;
+      /** Format: int32 */
+      string: number;
+      target: string;
+      /** Format: double */
+      tolerance: number;
+      type: components["schemas"]["NoteView"];
+      verdict: string;
+      verdictText: string;
+    };
+    ToneWays: {
+      a4: string;
+      /** Format: int64 */
+      after: number;
+      frets: number[];
+      key: string;
+      offsets: string;
+      pairs: ("SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND")[];
+      /** @enum {string} */
+      reference: "OPEN" | "HARMONIC";
+      tolerances: string[];
+      upToPitch: boolean;
+      /** @enum {string} */
+      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+    };
+    ToneWaysView: {
+      a4: string;
+      choices: number[];
+      frets: number[];
+      offsets: string;
+      pairs: components["schemas"]["PairView"][];
+      /** @enum {string} */
+      reference: "OPEN" | "HARMONIC";
+      tolerances: string[];
+      upToPitch: boolean;
+      /** @enum {string} */
+      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+      wheres: components["schemas"]["WhereChoice"][];
     };
     ToolChoice: {
       code: string;
@@ -2406,6 +2929,19 @@ export interface components {
       /** Format: int32 */
       string: number;
     };
+    TypedPitch: {
+      /** Format: int64 */
+      after: number;
+      cents: string;
+      /** Format: int32 */
+      fret: number;
+      /** @enum {string} */
+      how: "OPEN" | "FRETTED" | "HARMONIC";
+      key: string;
+      /** Format: int32 */
+      string: number;
+      sure?: boolean;
+    };
     Undo: {
       /** Format: int64 */
       after: number;
@@ -2434,6 +2970,12 @@ export interface components {
       settleMinutes: number;
       /** Format: int32 */
       stepSixteenths: number;
+    };
+    WhereChoice: {
+      label: string;
+      reason: string;
+      /** @enum {string} */
+      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
     };
   };
   responses: never;
@@ -2702,6 +3244,45 @@ export interface operations {
       };
     };
   };
+  hear: {
+    parameters: {
+      query: {
+        after: number;
+        key: string;
+        unit?: string;
+        string: number;
+        how?: "OPEN" | "FRETTED" | "HARMONIC";
+        fret?: number;
+        mode?: "NOTE" | "STRETCH" | "LEVEL";
+        ear?: "MICROPHONE" | "FILE" | "STAND_IN" | "TUNER";
+        pickup?: number;
+        asIs?: boolean;
+        fresh?: boolean;
+        whole?: boolean;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: {
+      content: {
+        "application/json": string;
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["HeardView"];
+        };
+      };
+    };
+  };
   habit: {
     parameters: {
       query?: {
@@ -2772,6 +3353,90 @@ export interface operations {
     requestBody: {
       content: {
         "application/json": components["schemas"]["Correction"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  ways_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ToneWays"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  direction_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["LengthDirection"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  travel_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["LengthTravel"];
       };
     };
     responses: {
@@ -2996,6 +3661,146 @@ export interface operations {
     requestBody: {
       content: {
         "application/json": components["schemas"]["Order"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  gap: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PickupGap"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  signs: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PickupSigns"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  turned: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PickupTurn"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  down: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PickupsDown"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  pitch_1: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TypedPitch"];
       };
     };
     responses: {
@@ -3346,6 +4151,34 @@ export interface operations {
       };
     };
   };
+  places: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SaddlePlaces"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
   saddle: {
     parameters: {
       query?: {
@@ -3360,6 +4193,34 @@ export interface operations {
     requestBody: {
       content: {
         "application/json": components["schemas"]["SaddleRework"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  saddles: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Saddles"];
       };
     };
     responses: {
@@ -3486,6 +4347,33 @@ export interface operations {
       };
     };
   };
+  standIn_1: {
+    parameters: {
+      query: {
+        string: number;
+        how?: "OPEN" | "FRETTED" | "HARMONIC";
+        fret?: number;
+        stretched?: number;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "audio/wav": string;
+        };
+      };
+    };
+  };
   stream: {
     parameters: {
       query?: never;
@@ -3504,6 +4392,90 @@ export interface operations {
         };
         content: {
           "text/event-stream": components["schemas"]["SseEmitter"];
+        };
+      };
+    };
+  };
+  stretched: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["Stretch"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  stringsOn: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["StringsOn"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  renewed: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["OneString"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
         };
       };
     };

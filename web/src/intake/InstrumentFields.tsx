@@ -27,6 +27,11 @@ export function factsOf(kind: Kind, name = ""): Facts {
     nut: kind.nut,
     nutWidth: kind.nutWidth,
     strings: kind.strings,
+    lengthPitch: "unknown",
+    lengthHead: "TAIL",
+    saddleThickness: "3",
+    plateRise: "0",
+    pickups: kind.pickups,
   };
 }
 
@@ -252,6 +257,48 @@ export function InstrumentFields({
           <TextInput
             value={facts.strings ?? ""}
             onChange={(e) => set({ strings: e.target.value })}
+          />
+        </Field>
+      </div>
+      {facts.bridge === "FIXED" ? (
+        <Field label="Saddle thickness" hint="mm along the string; room for the crown">
+          <TextInput
+            value={facts.saddleThickness ?? ""}
+            onChange={(e) => set({ saddleThickness: e.target.value })}
+          />
+        </Field>
+      ) : (
+        <>
+          <Field label="Thread of the length screws" hint="mm per turn, or unknown to learn it">
+            <TextInput
+              list="threads"
+              value={facts.lengthPitch ?? "unknown"}
+              disabled={facts.bridge === "FLOATING"}
+              onChange={(e) => set({ lengthPitch: e.target.value })}
+            />
+          </Field>
+          <Field label="Heads of the length screws">
+            <Select
+              value={facts.lengthHead ?? "TAIL"}
+              disabled={facts.bridge === "FLOATING"}
+              onChange={(e) =>
+                set({ lengthHead: pick(e.target.value, ["TAIL", "NUT"] as const, "TAIL") })
+              }
+            >
+              <option value="TAIL">at the tail end: clockwise draws back</option>
+              <option value="NUT">at the nut end: clockwise draws forward</option>
+            </Select>
+          </Field>
+        </>
+      )}
+      <div className="sm:col-span-2">
+        <Field
+          label="Pickups, from the neck"
+          hint="place, magnets, mounting: neck usual springs, bridge strong wood; or none"
+        >
+          <TextInput
+            value={facts.pickups ?? ""}
+            onChange={(e) => set({ pickups: e.target.value })}
           />
         </Field>
       </div>

@@ -9,7 +9,7 @@ import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { ScopeFields } from "../job/OrderPanel";
-import type { Station } from "../job/stations";
+import { STATIONS, type Station } from "../job/stations";
 import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
 
 const KEYS: readonly HelpLine[] = [
@@ -30,7 +30,7 @@ export function NewJobPage() {
   const [player, setPlayer] = useState("");
   const [touch, setTouch] = useState<Touch>("MEDIUM");
   const [complaint, setComplaint] = useState("");
-  const [scope, setScope] = useState<Station[]>(["RELIEF", "NUT", "ACTION"]);
+  const [scope, setScope] = useState<Station[]>(STATIONS.map((s) => s.station));
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   // one key for this form: pressing twice opens one job

@@ -44,7 +44,7 @@ describe("taking in an instrument", () => {
     await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/42"));
     expect(opens()[0]?.body).toMatchObject({
       player: "Ferry band",
-      scope: ["RELIEF", "ACTION"],
+      scope: ["RELIEF", "ACTION", "INTONATION", "PICKUPS"],
       instrument: { name: "Electric “Avocet”", bridge: "INDIVIDUAL" },
     });
   });

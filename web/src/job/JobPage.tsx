@@ -21,7 +21,13 @@ import { BridgePanel } from "./BridgePanel";
 import { Ledger, ReliefExtras } from "./Ledger";
 import { NutPanel } from "./NutPanel";
 import { ActionExtras, NutExtras } from "./StationExtras";
-import { methodOf, rowsOf, STATIONS, TITLE, type Station } from "./stations";
+import { HeardAbove, ListeningBar } from "./ListeningBar";
+import { Pickups } from "./Pickups";
+import { atHeights, methodOf, rowsOf, STATIONS, stringsOf, TITLE, type Station } from "./stations";
+import { ToneExtras } from "./ToneExtras";
+import { ToneLedger } from "./ToneLedger";
+import { SaddlesPanel, ToneWaysPanel } from "./TonePanels";
+import { useJobEar, type Note, type Wanted } from "./useJobEar";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
 import { useJob } from "./useJob";
@@ -37,11 +43,13 @@ const KEYS: readonly HelpLine[] = [
   ["Z  Shift+Z", "undo, bring back"],
   ["G", "go to the reading field"],
   ["Shift+R  Shift+N  Shift+A", "open relief, nut or action"],
+  ["Shift+I  Shift+P", "open intonation or pickups"],
+  ["M  V  P", "at intonation: listen, the stand-in, pluck it"],
   ["L", "leave out what is advised"],
   ["Y", "why?"],
   ["H  T  W", "how it is read, target, ways of turning the rod"],
   ["Q", "order of work, and what was agreed on"],
-  ["E", "at nut or action: slots and sums, or bridge and neck angle"],
+  ["E", "slots and sums, bridge and neck angle, or saddles and strings"],
   ["N", "write a note"],
   ["U", "change the unit of every number"],
   ["C", "close the job, or see as found and as left"],
@@ -60,7 +68,7 @@ export function JobPage() {
 }
 
 function Job({ id }: { id: number }) {
-  const { job, send, working, problem, clearProblem, news, clearNews } = useJob(id);
+  const { job, send, accept, working, problem, clearProblem, news, clearNews } = useJob(id);
   const navigate = useNavigate();
   useEffect(() => {
     if (job.data !== undefined) document.title = `${job.data.instrument.name} · Barytone`;
@@ -87,6 +95,7 @@ function Job({ id }: { id: number }) {
     <OpenJob
       job={job.data}
       send={send}
+      accept={accept}
       working={working}
       problem={problem}
       clearProblem={clearProblem}
@@ -100,6 +109,7 @@ function Job({ id }: { id: number }) {
 function OpenJob({
   job,
   send,
+  accept,
   working,
   problem,
   clearProblem,
@@ -117,11 +127,9 @@ function OpenJob({
   // while nobody chose a station the page goes where the next move is
   const [chosen, setChosen] = useState<Station | null>(null);
   const station = chosen ?? job.advice.station;
-  const rows = rowsOf(job, station);
+  const strings = stringsOf(job, station);
   const [wantedString, setString] = useState(bassString);
-  const string = rows.some((r) => r.string === wantedString)
-    ? wantedString
-    : (rows[0]?.string ?? bassString);
+  const string = strings.includes(wantedString) ? wantedString : (strings[0] ?? bassString);
   const fields = useRef(new Map<number, HTMLInputElement>());
   const setOpen = (panel: Open) => {
     clearProblem();
@@ -137,22 +145,72 @@ function OpenJob({
   };
   useEffect(() => {
     if (goingTo.current === null) return;
-    fields.current.get(goingTo.current)?.focus();
+    if (station === "PICKUPS")
+      document.querySelector<HTMLInputElement>("[data-pickup-gap]")?.focus();
+    else fields.current.get(goingTo.current)?.focus();
     goingTo.current = null;
   });
-  const goToReading = (strings: readonly number[]) => {
-    const target = strings[0] ?? string;
-    if (strings.length > 0) setChosen(null);
+  const goToReading = (asked: readonly number[]) => {
+    const target = asked[0] ?? string;
+    if (asked.length > 0 || job.advice.station === "PICKUPS") setChosen(null);
     setString(target);
     focusAfterDrawing(target);
   };
+  // what is listened for: the note chosen by hand, else the next one that is wanted
+  const [note, setNote] = useState<Note | null>(null);
+  const [stretching, setStretching] = useState(false);
+  const [level, setLevel] = useState<{ pickup: number; string: number } | null>(null);
+  const toneRow = job.intonation.rows.find((r) => r.string === string);
+  const nextNote = note ?? job.intonation.next ?? toneRow?.type;
+  const listenFor: Wanted | null =
+    station === "PICKUPS"
+      ? level && { mode: "LEVEL", ...level }
+      : station !== "INTONATION" || nextNote === undefined
+        ? null
+        : stretching
+          ? { mode: "STRETCH", string }
+          : { mode: "NOTE", note: nextNote };
+  const ear = useJobEar(job, listenFor, (done) => {
+    accept(done);
+    // stays here, and goes on to what is wanted next
+    setChosen(station);
+    setNote(null);
+    if (level !== null) {
+      const order = done.intonation.rows.map((r) => r.string);
+      const after = order[order.indexOf(level.string) + 1];
+      setLevel(after === undefined ? null : { ...level, string: after });
+      return after !== undefined;
+    }
+    if (!stretching && done.intonation.next !== undefined) setString(done.intonation.next.string);
+    return true;
+  });
   const openStation = (to: Station) => {
     setChosen(to);
-    const first = rowsOf(job, to)[0]?.string ?? bassString;
+    const first = stringsOf(job, to)[0] ?? bassString;
     setString(first);
+    setNote(null);
+    setStretching(false);
+    setLevel(null);
+    ear.stop();
     focusAfterDrawing(first);
     setOther(false);
   };
+
+  const pluck = () => {
+    if (listenFor === null) return;
+    if (listenFor.mode === "NOTE") void ear.pluck(listenFor.note);
+    else {
+      const rounds =
+        job.intonation.strings.stretches.find((s) => s.string === listenFor.string)?.rounds ?? 0;
+      void ear.pluck(
+        { string: listenFor.string },
+        listenFor.mode === "STRETCH" ? 24 / 2 ** Math.min(5, rounds) : 0,
+      );
+    }
+  };
+  const hears = station === "INTONATION" || (station === "PICKUPS" && level !== null);
+  const toggleEar = (source: "microphone" | "standIn") =>
+    hears && !job.closed && (ear.source === source ? ear.stop() : void ear.start(source));
   const actions = jobActions(job, send, goToReading);
   const settling = job.settlingUntil;
 
@@ -177,11 +235,14 @@ function OpenJob({
       z: () => job.canUndo && actions.undo(),
       "shift+z": () => job.canRedo && actions.redo(),
       g: () => goToReading(job.advice.strings),
-      h: () => setOpen("habit"),
-      t: () => setOpen("target"),
+      m: () => toggleEar("microphone"),
+      v: () => toggleEar("standIn"),
+      p: () => hears && ear.source === "standIn" && pluck(),
+      h: () => station !== "PICKUPS" && setOpen("habit"),
+      t: () => station !== "PICKUPS" && setOpen("target"),
       w: () => rod && setOpen("ways"),
       q: () => setOpen("order"),
-      e: () => station !== "RELIEF" && setOpen("extras"),
+      e: () => station !== "RELIEF" && station !== "PICKUPS" && setOpen("extras"),
       l: () => job.advice.decline !== undefined && actions.decline(),
       ...Object.fromEntries(STATIONS.map((s) => [s.key, () => openStation(s.station)])),
       n: () => setNoting(true),
@@ -222,8 +283,19 @@ function OpenJob({
           <Countdown until={settling} now={job.now} label="Neck settling" dark onOver={refetch} />
         )}
       </TopBar>
-      {section !== undefined && (
-        <Section section={section} others={job.sections} unitSuffix={job.unitSuffix} />
+      {ear.source !== null ? (
+        <HeardAbove
+          ear={ear}
+          expected={
+            listenFor === null
+              ? ""
+              : `Sound ${listenFor.mode === "NOTE" ? listenFor.note.label : `${listenFor.string} open`}`
+          }
+        />
+      ) : (
+        section !== undefined && (
+          <Section section={section} others={job.sections} unitSuffix={job.unitSuffix} />
+        )
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
       {news && (
@@ -242,37 +314,85 @@ function OpenJob({
         <p className="border-b border-line px-5 py-2 text-[17px]">“{job.complaint}”</p>
       )}
       <main className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
-        <Ledger
-          key={station}
-          job={job}
-          station={station}
-          title={TITLE[station]}
-          method={methodOf(job, station)}
-          rows={rows}
-          send={send}
-          problem={open === null ? problem : null}
-          string={string}
-          onString={setString}
-          fields={fields}
-          onHabit={() => setOpen("habit")}
-          onTarget={() => setOpen("target")}
-          onMovedOn={(done) => {
-            setChosen(null);
-            const first = done.advice.strings[0];
-            if (first !== undefined) {
-              setString(first);
-              focusAfterDrawing(first);
-            }
-          }}
-        >
-          {station === "RELIEF" && <ReliefExtras job={job} />}
-          {station === "NUT" && (
-            <NutExtras job={job} send={send} string={string} onMore={() => setOpen("extras")} />
-          )}
-          {station === "ACTION" && (
-            <ActionExtras job={job} string={string} onMore={() => setOpen("extras")} />
-          )}
-        </Ledger>
+        {atHeights(station) ? (
+          <Ledger
+            key={station}
+            job={job}
+            station={station}
+            title={TITLE[station]}
+            method={methodOf(job, station)}
+            rows={rowsOf(job, station)}
+            send={send}
+            problem={open === null ? problem : null}
+            string={string}
+            onString={setString}
+            fields={fields}
+            onHabit={() => setOpen("habit")}
+            onTarget={() => setOpen("target")}
+            onMovedOn={(done) => {
+              setChosen(null);
+              const first = done.advice.strings[0];
+              if (first !== undefined) {
+                setString(first);
+                focusAfterDrawing(first);
+              }
+            }}
+          >
+            {station === "RELIEF" && <ReliefExtras job={job} />}
+            {station === "NUT" && (
+              <NutExtras job={job} send={send} string={string} onMore={() => setOpen("extras")} />
+            )}
+            {station === "ACTION" && (
+              <ActionExtras job={job} string={string} onMore={() => setOpen("extras")} />
+            )}
+          </Ledger>
+        ) : station === "INTONATION" ? (
+          <ToneLedger
+            job={job}
+            send={send}
+            problem={open === null ? problem : null}
+            string={string}
+            onString={setString}
+            note={note ?? undefined}
+            onNote={(chosenNote) => {
+              setNote(chosenNote);
+              fields.current.get(chosenNote.string)?.focus();
+            }}
+            fields={fields}
+            onWays={() => setOpen("habit")}
+            onMovedOn={(done) => {
+              setChosen(null);
+              const first = done.advice.strings[0];
+              if (first !== undefined) setString(first);
+            }}
+          >
+            <ListeningBar
+              job={job}
+              ear={ear}
+              onPluck={pluck}
+              pluckLabel={listenFor?.mode === "NOTE" ? `Pluck ${listenFor.note.label}` : "Pluck it"}
+            />
+            <ToneExtras
+              job={job}
+              stretching={stretching}
+              string={string}
+              onStretching={setStretching}
+              onMore={() => setOpen("extras")}
+            />
+          </ToneLedger>
+        ) : (
+          <Pickups
+            job={job}
+            send={send}
+            problem={open === null ? problem : null}
+            ear={ear}
+            level={level}
+            onLevel={(chosenLevel) => {
+              setLevel(chosenLevel);
+              if (chosenLevel === null) ear.stop();
+            }}
+          />
+        )}
         <div className="max-xl:order-first max-xl:border-b max-xl:border-line">
           <NextMove
             job={job}
@@ -317,8 +437,10 @@ function OpenJob({
       >
         {station === "RELIEF" ? (
           <HabitPanel {...panel} />
-        ) : (
+        ) : atHeights(station) ? (
           <HeightHabitPanel {...panel} station={station} />
+        ) : (
+          <ToneWaysPanel {...panel} />
         )}
       </Panel>
       <Panel
@@ -328,8 +450,10 @@ function OpenJob({
       >
         {station === "RELIEF" ? (
           <TargetPanel {...panel} />
-        ) : (
+        ) : atHeights(station) ? (
           <HeightTargetPanel {...panel} station={station} />
+        ) : (
+          <ToneWaysPanel {...panel} />
         )}
       </Panel>
       <Panel open={open === "order"} onClose={() => setOpen(null)} title="Order of work">
@@ -338,10 +462,18 @@ function OpenJob({
       <Panel
         open={open === "extras"}
         onClose={() => setOpen(null)}
-        title={station === "NUT" ? "Slots, spacing, break angle" : `Bridge: ${job.bridge.label}`}
+        title={
+          station === "NUT"
+            ? "Slots, spacing, break angle"
+            : station === "INTONATION"
+              ? "Strings and saddles"
+              : `Bridge: ${job.bridge.label}`
+        }
       >
         {station === "NUT" ? (
           <NutPanel job={job} send={send} trouble={panelTrouble} />
+        ) : station === "INTONATION" ? (
+          <SaddlesPanel job={job} send={send} trouble={panelTrouble} />
         ) : (
           <BridgePanel {...panel} />
         )}

@@ -4,15 +4,7 @@ import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { LeafRow } from "./LeafRow";
 import type { Station } from "./stations";
 import type { Send } from "./useJob";
-
-const VERDICT: Record<string, { sign: string; tone: string }> = {
-  in: { sign: "✓", tone: "text-verdigris" },
-  high: { sign: "▲", tone: "text-rust" },
-  low: { sign: "▼", tone: "text-rust" },
-  "cannot-tell": { sign: "?", tone: "text-ink" },
-  stale: { sign: "…", tone: "text-mute" },
-  unread: { sign: "", tone: "text-mute" },
-};
+import { VERDICT } from "./verdict";
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
 export function Ledger({

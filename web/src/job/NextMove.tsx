@@ -9,6 +9,7 @@ import { Dial } from "./Dial";
 import type { JobActions } from "./actions";
 import { OtherBridge, OtherNut } from "./OtherMoves";
 import { TITLE, type Station } from "./stations";
+import { OtherPickups, OtherSaddles } from "./TonePanels";
 import type { Send } from "./useJob";
 
 const AMOUNTS = [1, 2, 3, 4, 6, 8] as const;
@@ -158,6 +159,12 @@ export function NextMove({
       )}
       {other && station === "NUT" && (
         <OtherNut job={job} send={send} onDone={() => onOther(false)} working={working} />
+      )}
+      {other && station === "INTONATION" && (
+        <OtherSaddles job={job} send={send} onDone={() => onOther(false)} working={working} />
+      )}
+      {other && station === "PICKUPS" && (
+        <OtherPickups job={job} send={send} onDone={() => onOther(false)} working={working} />
       )}
       {other && station === "ACTION" && (
         <OtherBridge job={job} send={send} onDone={() => onOther(false)} working={working} />

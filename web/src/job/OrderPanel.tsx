@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api } from "../app/api";
 import { ChoiceList, SettingForm, Tick, type PanelProps } from "./SettingForm";
-import { TITLE, type Station } from "./stations";
+import { STATIONS, TITLE, type Station } from "./stations";
 import { KeepFor } from "./TargetPanels";
 
 /** The order of work, and the work that was agreed on. */
@@ -50,7 +50,7 @@ export function ScopeFields({
   return (
     <fieldset className="flex flex-wrap items-center gap-x-6 text-[17px]">
       <legend className="mb-1 text-[14px] font-semibold text-mute">Work agreed on</legend>
-      {(["RELIEF", "NUT", "ACTION"] as const).map((station) => (
+      {STATIONS.map(({ station }) => (
         <Tick
           key={station}
           checked={scope.includes(station)}

@@ -44,7 +44,7 @@ describe("a job whose action is out", () => {
       string: 6,
       text: "1.7",
       sure: false,
-      after: 14,
+      after: 30,
     });
     await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
     expect(document.activeElement).toBe(field(/under string 5 A/));

@@ -82,9 +82,21 @@ export function useJob(id: number) {
     [id, unit, queries],
   );
 
+  /** A job that came back another way: it was heard and recorded. */
+  const accept = useCallback(
+    (done: JobView) => {
+      seq.current = done.seq;
+      setNews(false);
+      queries.setQueryData(["job", id, unit], done);
+      void queries.invalidateQueries({ queryKey: ["bench"] });
+    },
+    [id, unit, queries],
+  );
+
   return {
     job,
     send,
+    accept,
     working,
     problem,
     clearProblem: () => setProblem(null),

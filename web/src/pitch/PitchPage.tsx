@@ -12,7 +12,8 @@ import { STANDARD, type Plan } from "./plan";
 import { Ruler } from "./Ruler";
 import { StringTable } from "./StringTable";
 import { TuningSettings } from "./TuningSettings";
-import { useListening, type Heard, type Source } from "./useListening";
+import type { Source } from "./useEar";
+import { useListening, type Heard } from "./useListening";
 
 /** How far the strings of the stand-in are off, before anybody tunes them, in cents. */
 const FOUND = [-14, 6, -9, 3, -21, -5, 8, -12, 4, -7, 11, -3];

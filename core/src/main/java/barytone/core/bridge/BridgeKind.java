@@ -42,6 +42,11 @@ public enum BridgeKind {
         return mechanism;
     }
 
+    /** Whether length is set with screws, and so counted in turns: not where a crown is filed or a foot is moved. */
+    public boolean lengthScrewed() {
+        return this != FIXED && this != FLOATING;
+    }
+
     /** Whether springs hold it against the strings, so that it must be level and blocked while it is measured. */
     public boolean balanced() {
         return balanced;

@@ -42,6 +42,52 @@ public record Supports(List<String> names, List<Double> places, List<List<Double
         };
     }
 
+    /**
+     * What carries the strings along the bridge: what is moved to lengthen or shorten them.
+     *
+     * @param z the strings' places across the bridge in mm, treble positive, string 1 first
+     */
+    public static Supports lengthwise(BridgeKind kind, List<Double> z) {
+        return switch (kind) {
+            case BARRELS -> pairs(z);
+            case FLOATING ->
+                between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass foot", "treble foot");
+            case FIXED -> {
+                Supports each = saddles(z);
+                yield new Supports(
+                        each.names.stream()
+                                .map(n -> n.replace("saddle", "crown"))
+                                .toList(),
+                        each.places,
+                        each.shares);
+            }
+            default -> saddles(z);
+        };
+    }
+
+    /** The strings that a support moves, lowest first. */
+    public List<Integer> strings(int support) {
+        List<Integer> strings = new ArrayList<>();
+        for (int s = strings(); s >= 1; s--) if (shares.get(support).get(s - 1) != 0) strings.add(s);
+        return strings;
+    }
+
+    private static Supports pairs(List<Double> z) {
+        List<String> names = new ArrayList<>();
+        List<Double> places = new ArrayList<>();
+        List<List<Double>> shares = new ArrayList<>();
+        int strings = z.size();
+        for (int high = strings % 2 == 1 ? strings : strings - 1; high >= 1; high -= 2) {
+            int low = Math.min(high + 1, strings);
+            names.add(low == high ? "saddle " + high : "barrel " + low + "–" + high);
+            places.add((z.get(low - 1) + z.get(high - 1)) / 2);
+            List<Double> share = new ArrayList<>(only(strings, high, 1));
+            share.set(low - 1, 1.0);
+            shares.add(share);
+        }
+        return new Supports(names, places, shares);
+    }
+
     private static Supports saddles(List<Double> z) {
         List<String> names = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();

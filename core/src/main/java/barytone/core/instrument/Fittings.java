@@ -1,8 +1,11 @@
 package barytone.core.instrument;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
 import barytone.core.neck.Allowed;
+import barytone.core.pickup.Pickup;
 import barytone.core.strings.StringSet;
+import java.util.List;
 
 /**
  * What stands at both ends of the strings, and the strings themselves.
@@ -12,6 +15,8 @@ import barytone.core.strings.StringSet;
  * @param bridgeSpread between the centres of the outer strings at the bridge, mm
  * @param nutWidth mm
  * @param strings the set, string 1 first
+ * @param length how the saddles are moved along the strings
+ * @param pickups from the neck to the bridge; empty for none
  */
 public record Fittings(
         BridgeKind bridge,
@@ -21,11 +26,38 @@ public record Fittings(
         double bridgeSpread,
         NutMaterial nut,
         double nutWidth,
-        StringSet strings) {
+        StringSet strings,
+        LengthScrews length,
+        List<Pickup> pickups) {
     public Fittings {
         if (threadPitch != 0) Allowed.number("threadPitch", threadPitch, 0.2, 1.6, "mm per turn, or 0 when unknown");
         if (endRadius != 0) Allowed.number("endRadius", endRadius, 100, 2000, "mm, or 0 for the same as at the nut");
         Allowed.number("bridgeSpread", bridgeSpread, 15, 160, "mm");
         Allowed.number("nutWidth", nutWidth, 20, 110, "mm");
+        pickups = List.copyOf(pickups);
+        Allowed.whole("pickups", pickups.size(), 0, 4);
+    }
+
+    /** The same without pickups, with the usual length screws. */
+    public Fittings(
+            BridgeKind bridge,
+            double threadPitch,
+            NeckJoint joint,
+            double endRadius,
+            double bridgeSpread,
+            NutMaterial nut,
+            double nutWidth,
+            StringSet strings) {
+        this(
+                bridge,
+                threadPitch,
+                joint,
+                endRadius,
+                bridgeSpread,
+                nut,
+                nutWidth,
+                strings,
+                LengthScrews.USUAL,
+                List.of());
     }
 }

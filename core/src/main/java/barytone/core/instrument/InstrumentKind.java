@@ -1,6 +1,8 @@
 package barytone.core.instrument;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
+import barytone.core.pickup.Pickup;
 import barytone.core.strings.Pitch;
 import barytone.core.strings.StringSet;
 import java.util.Arrays;
@@ -137,7 +139,17 @@ public enum InstrumentKind {
                 ends.bridgeSpread,
                 ends.nut,
                 ends.nutWidth,
-                StringSet.parse(ends.strings));
+                StringSet.parse(ends.strings),
+                LengthScrews.USUAL,
+                Pickup.parse(pickups()));
+    }
+
+    private String pickups() {
+        return switch (this) {
+            case ELECTRIC, BARITONE, SEMI_HOLLOW -> "neck usual springs, bridge usual springs";
+            case BASS_4, BASS_5, BASS_6 -> "bridge usual wood";
+            case FLAT_TOP, ARCHTOP, NYLON, TWELVE_STRING, MANDOLIN -> "";
+        };
     }
 
     /** Whether its strings stand in pairs, two to a course. */

@@ -140,10 +140,25 @@ public record InstrumentSpec(
         return Supports.of(fittings.bridge(), acrossBridge());
     }
 
+    /** What is moved to lengthen or shorten the strings. */
+    public Supports lengthwise() {
+        return Supports.lengthwise(fittings.bridge(), acrossBridge());
+    }
+
+    /** A string of the set; the nearest one when the set has fewer. */
+    public MusicString string(int string) {
+        List<MusicString> set = fittings.strings().strings();
+        return set.get(Math.min(string, set.size()) - 1);
+    }
+
+    /** The line of frets under a string whose saddle was moved back by so much, mm. */
+    public StringLine lineMoved(double back) {
+        return StringLine.of(new FretScale(scaleLength, frets), bodyJointFret, USUAL_COMPENSATION * scaleLength + back);
+    }
+
     /** The gauge of a string in mm; of the nearest one when the set has fewer. */
     public double gauge(int string) {
-        List<MusicString> set = fittings.strings().strings();
-        return set.get(Math.min(string, set.size()) - 1).diameter();
+        return string(string).diameter();
     }
 
     /**

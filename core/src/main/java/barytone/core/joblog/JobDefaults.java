@@ -14,7 +14,6 @@ import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
-import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -48,7 +47,7 @@ public record JobDefaults(
                 new HeightHabit(ActionSchool.AT, Tool.CARD, Position.PLAYING),
                 RodWays.USUAL,
                 WorkOrder.RELIEF_NUT_ACTION,
-                EnumSet.allOf(Station.class));
+                Set.copyOf(Station.HEIGHTS));
     }
 
     /** The same with another relief and way of reading it. */

@@ -1,11 +1,16 @@
 package barytone.core.joblog;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.Sounded;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutTarget;
 import barytone.core.plan.ReliefTarget;
@@ -19,6 +24,9 @@ import barytone.core.reading.Tool;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /** One thing that happened on a job. Events are only ever added; undoing is an event too. */
 public sealed interface JobEvent {
@@ -65,6 +73,9 @@ public sealed interface JobEvent {
 
         /** The same for a filled slot or a new nut. */
         double FILL_SPREAD = 0.30;
+
+        /** The same for what a height changes when a saddle is moved along its string. */
+        double ALONG_SPREAD = 0.30;
 
         /** The station at which it is done. */
         Station station();
@@ -287,6 +298,145 @@ public sealed interface JobEvent {
      * @param above its underside above the top of the bridge, mm; negative when it runs into the bridge
      */
     record NeckAngleRead(double above) implements JobEvent {}
+
+    /**
+     * A pitch was read.
+     *
+     * @param string 1 is the highest
+     * @param cents above the note's pitch in the tuning agreed on
+     * @param inharmonicity B as heard; null when it was not heard by Barytone
+     * @param wavered the pitch did not hold still
+     * @param atPitch the technician says that the string was brought back to pitch before
+     * @param typed what was typed; empty when it was heard
+     */
+    record PitchRead(
+            int string,
+            Sounded sounded,
+            double cents,
+            Ear ear,
+            @Nullable Double inharmonicity,
+            boolean wavered,
+            boolean atPitch,
+            String typed)
+            implements JobEvent {}
+
+    /** How intonation is read and judged was chosen. */
+    record IntonationSet(IntonationWays ways) implements JobEvent {}
+
+    /**
+     * Saddles were moved along their strings.
+     *
+     * @param clockwise turns of each length screw as the screwdriver sees it, as {@link InstrumentSpec#lengthwise} names them
+     * @param back mm that each support was moved back by hand or file; counts where the screw was not turned
+     */
+    record SaddlesMoved(List<Turns> clockwise, List<Double> back) implements Adjustment {
+        public SaddlesMoved {
+            clockwise = List.copyOf(clockwise);
+            back = List.copyOf(back);
+        }
+
+        @Override
+        public Station station() {
+            return Station.INTONATION;
+        }
+
+        /**
+         * A saddle that goes back lowers its string a little, which now comes down to it from farther away, and follows the plate. The
+         * pitch and direction of the screws are as stated: this is about hundredths of a millimetre.
+         */
+        @Override
+        public List<Move> moves(InstrumentSpec spec) {
+            Supports along = spec.lengthwise();
+            LengthScrews screws = spec.fittings().length();
+            List<Double> moved = new ArrayList<>();
+            for (int j = 0; j < along.size(); j++)
+                moved.add(
+                        clockwise.get(j).isZero()
+                                ? back.get(j)
+                                : clockwise.get(j).value()
+                                        * screws.pitchOrUsual()
+                                        * (screws.head().clockwiseBack() ? 1 : -1));
+            List<Double> got = along.atStrings(moved);
+            double slope = 2 * spec.kind().actionAt12() / spec.scaleLength();
+            List<Move> moves = new ArrayList<>();
+            for (int s = 1; s <= spec.strings(); s++) {
+                double change = got.get(s - 1) * (screws.plateRise() - slope);
+                if (change != 0) moves.add(new Move.SaddleMoved(s, change, ALONG_SPREAD));
+            }
+            return moves;
+        }
+
+        /** The heights hardly change, and not on purpose. */
+        @Override
+        public List<Integer> touches(InstrumentSpec spec) {
+            return List.of();
+        }
+
+        /** The strings that were slackened for it. */
+        public List<Integer> strings(InstrumentSpec spec) {
+            Supports along = spec.lengthwise();
+            Set<Integer> strings = new TreeSet<>();
+            for (int j = 0; j < along.size(); j++)
+                if (!clockwise.get(j).isZero() || back.get(j) != 0) strings.addAll(along.strings(j));
+            return List.copyOf(strings);
+        }
+    }
+
+    /** It is known which way the length screws work. */
+    record LengthDirectionLearned(boolean clockwiseBack) implements JobEvent {}
+
+    /**
+     * How far a saddle can still go was looked at.
+     *
+     * @param support from bass to treble, 0 first
+     * @param forward towards the nut, mm
+     * @param back away from it, mm
+     */
+    record LengthTravelRead(int support, double forward, double back) implements JobEvent {}
+
+    /**
+     * Where the saddles stand was measured.
+     *
+     * @param places behind the saddle of string 1, in mm, string 1 first
+     */
+    record SaddlePlacesRead(List<Double> places) implements JobEvent {
+        public SaddlePlacesRead {
+            places = List.copyOf(places);
+        }
+    }
+
+    /** What strings are on was said. */
+    record StringsStated(StringAge age) implements JobEvent {}
+
+    /** A string was stretched; the drop in cents was heard. */
+    record Stretched(int string, double drop) implements JobEvent {}
+
+    /** A string was replaced. */
+    record StringRenewed(int string) implements JobEvent {}
+
+    /**
+     * The gap between string and pickup was read, pressed at the last fret.
+     *
+     * @param pickup from the neck, 0 first
+     * @param gap mm
+     */
+    record PickupRead(int pickup, Pickup.Side side, double gap, String typed) implements JobEvent {}
+
+    /** Pickup screws were turned, clockwise as the screwdriver sees it. */
+    record PickupTurned(int pickup, Turns bass, Turns treble) implements JobEvent {}
+
+    /** What a pickup shows was noted; an empty list is a good one. */
+    record PickupChecked(int pickup, List<PickupSign> signs) implements JobEvent {
+        public PickupChecked {
+            signs = List.copyOf(signs);
+        }
+    }
+
+    /** Pickups were lowered out of the way for the setup, or brought back. */
+    record PickupsLowered(boolean down) implements JobEvent {}
+
+    /** The loudness of a string over a pickup was heard, in dB against full scale. */
+    record LevelHeard(int pickup, int string, double decibels) implements JobEvent {}
 
     /** The way of reading nut or action was chosen. */
     record HeightHabitSet(HeightHabit habit) implements JobEvent {}

@@ -45,6 +45,9 @@ public final class JobReplay {
     private final Set<Long> ranFree = new HashSet<>();
     private final Set<Long> otherWay = new HashSet<>();
     private boolean reversed;
+    private boolean clockwiseBack;
+    private final ToneHistory tones;
+    private final PickupHistory pickups;
 
     private SetupEstimate estimate;
     private @Nullable SetupEstimate beforeMoves;
@@ -74,6 +77,7 @@ public final class JobReplay {
         this.rod = new RodHistory(spec);
         this.screws = new ArrayList<>(Collections.nCopies(spec.supports().size(), Turns.NONE));
         this.undone = undone(log);
+        this.clockwiseBack = spec.fittings().length().head().clockwiseBack();
         // what is said later about an earlier entry counts from the start
         for (LoggedEvent logged : log) {
             if (undone.contains(logged.seq())) continue;
@@ -83,10 +87,13 @@ public final class JobReplay {
                 case JobEvent.RodRanFree e -> ranFree.add(e.turn());
                 case JobEvent.RodTurnedOtherWay e -> otherWay.add(e.turn());
                 case JobEvent.RodDirectionLearned e -> reversed = e.straightensAnticlockwise();
+                case JobEvent.LengthDirectionLearned e -> clockwiseBack = e.clockwiseBack();
                 default -> {}
             }
         }
         this.estimate = SetupEstimate.before(spec.model(reversed));
+        this.tones = new ToneHistory(spec, clockwiseBack);
+        this.pickups = new PickupHistory(spec);
     }
 
     /**
@@ -124,7 +131,7 @@ public final class JobReplay {
             case JobEvent.NutTargetSet e -> e.target().bands().size() == spec.strings();
             case JobEvent.ActionTargetSet e -> e.target().bands().size() == spec.strings();
             case JobEvent.HabitSet e -> e.habit().method().heldHigh() <= spec.frets();
-            default -> true;
+            default -> tones.fits(event) && pickups.fits(event);
         };
     }
 
@@ -146,9 +153,34 @@ public final class JobReplay {
             case JobEvent.TravelRead e -> travel = e;
             case JobEvent.NeckAngleRead e -> neckAngle = e;
             case JobEvent.Retuned ignored -> {
-                if (offPitchSince.isPresent()) estimate = estimate.after(new Move.Retuned());
-                offPitchSince = OptionalLong.empty();
+                atPitch();
+                tones.retuned();
             }
+            case JobEvent.PitchRead e -> {
+                pass(logged.at());
+                boolean broughtBack = tones.read(logged.seq(), e, estimate, movesMade);
+                if (broughtBack) atPitch();
+            }
+            case JobEvent.IntonationSet e -> tones.ways(e.ways());
+            case JobEvent.LengthDirectionLearned ignored -> {}
+            case JobEvent.LengthTravelRead e -> tones.travel(e);
+            case JobEvent.SaddlePlacesRead e -> tones.places(e.places());
+            case JobEvent.StringsStated e -> tones.age(e.age());
+            case JobEvent.Stretched e -> tones.stretched(e);
+            case JobEvent.StringRenewed e -> {
+                pass(logged.at());
+                lastMoved = Station.INTONATION;
+                offPitchSince = OptionalLong.of(logged.seq());
+                tones.renewed(e.string());
+            }
+            case JobEvent.PickupRead e -> {
+                pass(logged.at());
+                pickups.read(e, estimate, movesMade == 0);
+            }
+            case JobEvent.PickupTurned e -> pickups.turned(e);
+            case JobEvent.PickupChecked e -> pickups.signs(e);
+            case JobEvent.PickupsLowered e -> pickups.lowered(e.down());
+            case JobEvent.LevelHeard e -> pickups.level(e);
             case JobEvent.SettlingSkipped ignored -> settledAt = null;
             case JobEvent.RodStiff ignored -> stiffReports++;
             case JobEvent.TargetSet e -> chosen = chosen.with(e.target(), chosen.reliefHabit());
@@ -171,6 +203,11 @@ public final class JobReplay {
             case JobEvent.Undone ignored -> {}
             case JobEvent.Redone ignored -> {}
         }
+    }
+
+    private void atPitch() {
+        if (offPitchSince.isPresent()) estimate = estimate.after(new Move.Retuned());
+        offPitchSince = OptionalLong.empty();
     }
 
     private void pass(Instant at) {
@@ -204,6 +241,8 @@ public final class JobReplay {
 
     private void adjust(LoggedEvent logged, JobEvent.Adjustment e) {
         adjusting(logged);
+        tones.slackened(e instanceof JobEvent.SaddlesMoved along ? along.strings(spec) : spec.everyString());
+        if (e instanceof JobEvent.SaddlesMoved along) tones.moved(along);
         if (e instanceof JobEvent.BridgeScrewed turned) {
             double pitch = estimate.screwPitch().mean();
             travelled(turned.screws().stream().map(t -> t.value() * pitch).toList());
@@ -248,6 +287,7 @@ public final class JobReplay {
 
     private void turn(LoggedEvent logged, JobEvent.RodTurned e) {
         adjusting(logged);
+        tones.slackened(spec.everyString());
         stiffReports = 0;
         if (e.free() || ranFree.contains(logged.seq())) return;
         Turns net = otherWay.contains(logged.seq()) ? e.net().negated() : e.net();
@@ -361,6 +401,8 @@ public final class JobReplay {
                 travel,
                 neckAngle,
                 pattern,
+                tones.tones(),
+                pickups.state(estimate),
                 lastMoved,
                 temporary,
                 closed,

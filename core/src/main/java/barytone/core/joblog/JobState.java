@@ -39,6 +39,8 @@ import org.jspecify.annotations.Nullable;
  * @param travel how far the saddles could still go when it was looked at; null while not looked at
  * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
  * @param pattern the last look with an under-string gauge; null without one
+ * @param tones pitches read and saddles moved along the strings
+ * @param pickups their gaps, signs and levels
  * @param lastMoved the station of the last move
  * @param temporary a temporary repair was made at the nut
  * @param undone places of the events that do not count
@@ -62,10 +64,16 @@ public record JobState(
         JobEvent.@Nullable TravelRead travel,
         JobEvent.@Nullable NeckAngleRead neckAngle,
         JobEvent.@Nullable GaugePatternRead pattern,
+        Tones tones,
+        PickupState pickups,
         Station lastMoved,
         boolean temporary,
         boolean closed,
         Set<Long> undone) {
+
+    private static IllegalArgumentException noGaps(Station station) {
+        return new IllegalArgumentException("No gap under the strings is read at " + station.label() + ".");
+    }
 
     /** The relief wanted. */
     public ReliefTarget target() {
@@ -84,7 +92,8 @@ public record JobState(
 
     /** Whether a station belongs to the work that was agreed on. */
     public boolean agreed(Station station) {
-        return chosen.scope().contains(station);
+        return chosen.scope().contains(station)
+                && (station != Station.PICKUPS || !spec.fittings().pickups().isEmpty());
     }
 
     /** Whether the technician said that this is not to be done. */
@@ -118,6 +127,7 @@ public record JobState(
             case RELIEF -> habit().method();
             case NUT -> chosen.nutHabit().method();
             case ACTION -> chosen.actionHabit().method();
+            case INTONATION, PICKUPS -> throw noGaps(station);
         };
     }
 
@@ -127,6 +137,7 @@ public record JobState(
             case RELIEF -> habit().tool();
             case NUT -> chosen.nutHabit().tool();
             case ACTION -> chosen.actionHabit().tool();
+            case INTONATION, PICKUPS -> throw noGaps(station);
         };
     }
 
@@ -136,6 +147,7 @@ public record JobState(
             case RELIEF -> habit().position();
             case NUT -> chosen.nutHabit().position();
             case ACTION -> chosen.actionHabit().position();
+            case INTONATION, PICKUPS -> throw noGaps(station);
         };
     }
 

@@ -24,6 +24,11 @@ public sealed interface Heard {
      */
     record Pitch(double frequency, double inharmonicity, double error, double confidence, double loudness)
             implements Heard {
+        /** Frequency of the first partial, {@code f sqrt(1 + B)}, in Hz: what a tuner shows. */
+        public double firstPartial() {
+            return frequency * Math.sqrt(1 + inharmonicity);
+        }
+
         /** How far it is above another frequency, in cents. */
         public double centsAbove(double other) {
             return Cents.above(other, frequency);

@@ -19,7 +19,7 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
      * A pitch in passing.
      *
      * @param ago s before the end of the sound
-     * @param frequency Hz
+     * @param frequency of the first partial, Hz
      */
     public record Moment(double ago, double frequency) {}
 
@@ -53,11 +53,11 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
             double ago = m * HOP;
             Heard heard = PitchEstimator.hear(sound.part(end - ago - WINDOW, end - ago), near);
             Heard.Pitch pitch = heard.believed();
-            if (pitch != null) trace.add(new Moment(ago + WINDOW / 2, pitch.frequency()));
+            if (pitch != null) trace.add(new Moment(ago + WINDOW / 2, pitch.firstPartial()));
             if (m < AGREEING && pitch == null) agreeing = false;
             if (m < AGREEING && pitch != null) {
-                low = Math.min(low, pitch.frequency());
-                high = Math.max(high, pitch.frequency());
+                low = Math.min(low, pitch.firstPartial());
+                high = Math.max(high, pitch.firstPartial());
                 loose = Math.max(loose, STEADY + 2 * pitch.error());
             }
             last = heard;
@@ -68,6 +68,13 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
         Heard.Pitch steady =
                 PitchEstimator.hear(sound.part(end - together, end), near).believed();
         return new Listening(trace, last, steady, plucked);
+    }
+
+    /** How far the pitches of the last moments lie apart, in cents; 0 when fewer than two were heard. */
+    public double spread() {
+        double least = trace.stream().mapToDouble(Moment::frequency).min().orElse(1);
+        double most = trace.stream().mapToDouble(Moment::frequency).max().orElse(1);
+        return Cents.above(least, most);
     }
 
     /** Listens to a recording, which has no last moments: its loudest pluck is what is meant. */

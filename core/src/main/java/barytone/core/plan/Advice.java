@@ -10,8 +10,11 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What to do next, with the facts that the reason is told from. */
@@ -181,6 +184,177 @@ public sealed interface Advice {
         @Override
         public String topic() {
             return "done";
+        }
+    }
+
+    /** Advice of the intonation station. */
+    sealed interface AtTheSaddles extends Advice {
+        @Override
+        default Station station() {
+            return Station.INTONATION;
+        }
+    }
+
+    /** Move saddles along their strings, then tune once. */
+    record MoveSaddles(List<Step> steps) implements Adjusting, AtTheSaddles {
+        /**
+         * One saddle, pair, crown or foot.
+         *
+         * @param support from bass to treble, as {@link InstrumentSpec#lengthwise} names them
+         * @param back mm, positive away from the nut
+         * @param clockwise turns of its screw as the screwdriver sees it; none where it has no screw
+         * @param before error of each of its strings now, in cents at 12
+         * @param after the same after the move
+         * @param shortBy how much of the move there is no room for, mm
+         */
+        public record Step(
+                int support,
+                double back,
+                Turns clockwise,
+                Map<Integer, Double> before,
+                Map<Integer, Double> after,
+                double shortBy) {}
+
+        @Override
+        public Station station() {
+            return Station.INTONATION;
+        }
+
+        @Override
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            int supports = spec.lengthwise().size();
+            List<Turns> turns = new ArrayList<>(Collections.nCopies(supports, Turns.NONE));
+            List<Double> back = new ArrayList<>(Collections.nCopies(supports, 0.0));
+            for (Step step : steps) {
+                turns.set(step.support(), step.clockwise());
+                if (step.clockwise().isZero()) back.set(step.support(), step.back());
+            }
+            return new JobEvent.SaddlesMoved(turns, back);
+        }
+
+        @Override
+        public String topic() {
+            return "intonation";
+        }
+    }
+
+    /** A saddle cannot go as far as its strings want. */
+    record SaddleLimit(MoveSaddles.Step step) implements AtTheSaddles {
+        static String topic(int support) {
+            return "saddle-limit-" + support;
+        }
+
+        @Override
+        public String topic() {
+            return topic(step.support());
+        }
+    }
+
+    /**
+     * A saddle did not go with its screw: push it home.
+     *
+     * @param back what it still owes, mm; positive away from the nut
+     */
+    record SaddleStayed(int support, double back) implements Adjusting, AtTheSaddles {
+        @Override
+        public Station station() {
+            return Station.INTONATION;
+        }
+
+        @Override
+        public JobEvent.Adjustment event(InstrumentSpec spec) {
+            int supports = spec.lengthwise().size();
+            List<Double> pushed = new ArrayList<>(Collections.nCopies(supports, 0.0));
+            pushed.set(support, back);
+            return new JobEvent.SaddlesMoved(Collections.nCopies(supports, Turns.NONE), pushed);
+        }
+
+        static String topic(int support) {
+            return "saddle-stayed-" + support;
+        }
+
+        @Override
+        public String topic() {
+            return topic(support);
+        }
+    }
+
+    /** The pitch went the wrong way after a saddle's screw was turned. */
+    record SaddleWrongWay(int support) implements AtTheSaddles {
+        static String topic(int support) {
+            return "saddle-way-" + support;
+        }
+
+        @Override
+        public String topic() {
+            return topic(support);
+        }
+    }
+
+    /**
+     * A string is false or dead.
+     *
+     * @param disagreement how far its harmonic stands above the open string beyond what stiffness explains, in cents; empty when its
+     *     pitch wavers
+     */
+    record ReplaceString(int string, Optional<Double> disagreement) implements AtTheSaddles {
+        static String topic(int string) {
+            return "string-" + string;
+        }
+
+        @Override
+        public String topic() {
+            return topic(string);
+        }
+    }
+
+    /** Sharp in the first frets: the nut is too high, and no saddle puts that right. */
+    record NutFirst(List<Integer> strings) implements AtTheSaddles {
+        /** How this advice is declined. */
+        static final String TOPIC = "nut-first";
+
+        @Override
+        public String topic() {
+            return TOPIC;
+        }
+    }
+
+    /** Bring pickups nearer or farther. */
+    record TurnPickup(Step step) implements Advice {
+        /**
+         * One pickup.
+         *
+         * @param bass clockwise turns of the screw on that side as the screwdriver sees it
+         * @param treble the same
+         */
+        public record Step(int pickup, Turns bass, Turns treble) {}
+
+        @Override
+        public Station station() {
+            return Station.PICKUPS;
+        }
+
+        @Override
+        public String topic() {
+            return "pickup-" + step.pickup();
+        }
+
+        /** What is noted when it was done as advised. */
+        public JobEvent event() {
+            return new JobEvent.PickupTurned(step.pickup(), step.bass(), step.treble());
+        }
+    }
+
+    /** A pickup does not follow its screw. */
+    record TiredSpring(int pickup) implements Advice {
+        @Override
+        public Station station() {
+            return Station.PICKUPS;
+        }
+
+        @Override
+        public String topic() {
+            return "spring-" + pickup;
         }
     }
 

@@ -66,7 +66,12 @@ public record Judged(
             case RELIEF -> job.habit().method();
             case NUT -> job.chosen().nut().method() instanceof GapMethod.NutPressed pressed ? pressed : SLOT_ALONE;
             case ACTION -> job.chosen().action().method();
+            case INTONATION, PICKUPS -> throw noGaps(station);
         };
+    }
+
+    private static IllegalArgumentException noGaps(Station station) {
+        return new IllegalArgumentException(station.label() + " is not judged by gaps under the strings.");
     }
 
     /** The band of a string in the method by which its station is judged. */
@@ -81,6 +86,7 @@ public record Judged(
                                 ? job.chosen().nut().band(string)
                                 : pressed(job, string));
             case ACTION -> job.chosen().action().band(string);
+            case INTONATION, PICKUPS -> throw noGaps(station);
         };
     }
 

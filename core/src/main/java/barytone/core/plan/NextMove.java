@@ -47,7 +47,7 @@ public final class NextMove {
         List<Advice.Done> results = new ArrayList<>();
         for (Station station : Station.values()) {
             // what was not read is not worked at: the readings were declined
-            if (!job.agreed(station) || !HeightLook.unread(job, station).isEmpty()) continue;
+            if (!job.agreed(station) || notRead(station)) continue;
             if (station == Station.NUT && job.chosen().order() == WorkOrder.SADDLE_ROUGH_FIRST) {
                 Optional<Advice> near = roughSaddle();
                 if (near.isPresent()) return near.get();
@@ -79,6 +79,25 @@ public final class NextMove {
             case RELIEF -> RodAdvisor.advise(job, now);
             case NUT -> NutAdvisor.advise(job, tools);
             case ACTION -> BridgeAdvisor.advise(job, tools);
+            case INTONATION -> IntonationAdvisor.advise(job);
+            case PICKUPS -> PickupAdvisor.advise(job);
+        };
+    }
+
+    /** Whether the readings that a station begins with were declined. */
+    private boolean notRead(Station station) {
+        return station.height()
+                ? !HeightLook.unread(job, station).isEmpty()
+                : job.declined(Advice.Measure.unread(station))
+                        && !unread(station).isEmpty();
+    }
+
+    /** Strings, or pickups, of a station that were never read on this job. */
+    private List<Integer> unread(Station station) {
+        return switch (station) {
+            case RELIEF, NUT, ACTION -> HeightLook.unread(job, station);
+            case INTONATION -> IntonationAdvisor.unread(job);
+            case PICKUPS -> PickupAdvisor.unread(job);
         };
     }
 
@@ -89,7 +108,7 @@ public final class NextMove {
     /** As found comes first, station by station, before anything is touched. */
     private Optional<Advice> asFound() {
         for (Station station : Station.values()) {
-            List<Integer> unread = HeightLook.unread(job, station);
+            List<Integer> unread = unread(station);
             if (!job.agreed(station) || unread.isEmpty() || job.declined(Advice.Measure.unread(station))) continue;
             return Optional.of(new Advice.Measure(station, unread, Advice.Measure.Reason.FIRST));
         }
@@ -103,7 +122,7 @@ public final class NextMove {
     /** What was moved, or moved along, since it was last read. */
     private Optional<Advice> recheck() {
         if (job.declined("recheck")) return Optional.empty();
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             List<Integer> strings = recheck(job, station);
             if (!strings.isEmpty())
                 return Optional.of(new Advice.Measure(

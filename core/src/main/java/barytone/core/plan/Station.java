@@ -1,12 +1,18 @@
 package barytone.core.plan;
 
 import barytone.core.neck.GapMethod;
+import java.util.List;
 
 /** Where a technician works, in the order of work. */
 public enum Station {
     RELIEF("Relief"),
     NUT("Nut"),
-    ACTION("Action");
+    ACTION("Action"),
+    INTONATION("Intonation"),
+    PICKUPS("Pickups");
+
+    /** The stations at which gaps under the strings are read. */
+    public static final List<Station> HEIGHTS = List.of(RELIEF, NUT, ACTION);
 
     private final String label;
 
@@ -16,6 +22,11 @@ public enum Station {
 
     public String label() {
         return label;
+    }
+
+    /** Whether gaps under the strings are read here. */
+    public boolean height() {
+        return HEIGHTS.contains(this);
     }
 
     /** The station that a reading belongs to. */

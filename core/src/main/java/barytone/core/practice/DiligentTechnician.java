@@ -59,6 +59,11 @@ final class DiligentTechnician {
         log.add(new LoggedEvent(log.size() + 1L, now, event));
     }
 
+    private static IllegalStateException silent() {
+        return new IllegalStateException(
+                "A simulated instrument has neither pitch nor pickups; they are not agreed on.");
+    }
+
     private void follow(JobState job, Advice advice) {
         switch (advice) {
             case Advice.Measure m -> {
@@ -97,6 +102,9 @@ final class DiligentTechnician {
             }
             case Advice.FreePlay free ->
                 note(new JobEvent.RodRanFree(free.step().turn()), 5);
+            case Advice.AtTheSaddles ignored -> throw silent();
+            case Advice.TurnPickup ignored -> throw silent();
+            case Advice.TiredSpring ignored -> throw silent();
             case Advice.Stop stop -> note(new JobEvent.Answered(stop.topic(), false), 5);
             case Advice.LevelVibrato ignored -> note(new JobEvent.Answered(Advice.LevelVibrato.TOPIC, true), 60);
             case Advice.Adjusting move -> {

@@ -52,7 +52,7 @@ final class FixedOrderTechnician {
     }
 
     private void measureAll() {
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             if (!job.agreed(station)) continue;
             GapMethod method = Judged.method(job, station);
             Tool tool = station == Station.ACTION ? tools.owned().finest(2) : Tool.LEAF;

@@ -240,6 +240,8 @@ final class VirtualInstrument {
                 lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge())
                         .atStrings(List.of(e.bass() * give(REWORK), e.treble() * give(REWORK))));
             case JobEvent.SlotsFiled e -> e.slots().forEach(this::file);
+            // practice is about gaps so far: nobody listens to a simulated instrument
+            case JobEvent.SaddlesMoved ignored -> {}
             case JobEvent.NutReworked e -> {
                 double done = e.change() * give(REWORK);
                 for (int s : e.strings()) slots[s - 1] += done;

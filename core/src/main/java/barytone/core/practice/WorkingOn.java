@@ -30,7 +30,7 @@ final class WorkingOn {
     WorkingOn(VirtualInstrument instrument, VirtualTools tools, JobState job) {
         this.instrument = instrument;
         this.tools = tools;
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             if (!job.agreed(station)) continue;
             for (int s : job.strings(station))
                 aims.add(new Aim(s, Judged.method(job, station), Judged.band(job, station, s)));

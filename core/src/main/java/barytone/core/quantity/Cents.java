@@ -1,5 +1,7 @@
 package barytone.core.quantity;
 
+import java.util.Locale;
+
 /** Hundredths of an equal-tempered semitone: the measure of how far one frequency is from another. */
 public final class Cents {
     /** Cents per unit of the natural logarithm of a ratio. */
@@ -15,5 +17,11 @@ public final class Cents {
     /** The ratio of frequencies that lie so many cents apart. */
     public static double ratio(double cents) {
         return Math.exp(cents / PER_LOG);
+    }
+
+    /** Cents as they are shown: one decimal, with their sign. */
+    public static String signed(double cents) {
+        String text = String.format(Locale.ROOT, "%.1f", Math.abs(cents));
+        return text.equals("0.0") ? "0.0" : (cents < 0 ? "−" : "+") + text;
     }
 }

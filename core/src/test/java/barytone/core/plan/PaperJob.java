@@ -18,6 +18,7 @@ import barytone.core.reading.Toolkit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** A job on paper: readings and moves are noted one after the other, and what is advised is asked for. */
 abstract class PaperJob {
@@ -70,6 +71,12 @@ abstract class PaperJob {
 
     PaperJob good() {
         return relief(0.23, 0.20).nut(GOOD_NUT).action(GOOD_ACTION);
+    }
+
+    /** What else is agreed on besides the heights. */
+    PaperJob agreed(Station... stations) {
+        defaults = defaults.scope(Set.of(stations));
+        return this;
     }
 
     JobState state() {

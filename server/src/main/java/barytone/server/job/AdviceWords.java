@@ -3,9 +3,11 @@ package barytone.server.job;
 import barytone.core.estimate.Normal;
 import barytone.core.joblog.JobState;
 import barytone.core.plan.Advice;
+import barytone.core.plan.Intoned;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
@@ -22,6 +24,8 @@ final class AdviceWords {
     private final RodWords rod;
     private final NutWords nut;
     private final BridgeWords bridge;
+    private final ToneWords tones;
+    private final PickupWords pickups;
     private final Ripples ripples;
     private final Rules rules;
 
@@ -33,6 +37,8 @@ final class AdviceWords {
         this.rod = new RodWords(state, unit, words);
         this.nut = new NutWords(state, unit, words);
         this.bridge = new BridgeWords(state, unit);
+        this.tones = new ToneWords(state, unit, words);
+        this.pickups = new PickupWords(state, unit);
         this.ripples = new Ripples(state, unit);
         this.rules = new Rules(state, bench.schools());
     }
@@ -65,7 +71,7 @@ final class AdviceWords {
 
     private Said said(Advice advice) {
         return switch (advice) {
-            case Advice.Measure m -> measure(m);
+            case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.Retune r -> retune(r.station());
             case Advice.Settle ignored ->
@@ -89,6 +95,14 @@ final class AdviceWords {
             case Advice.ReworkSaddle r -> bridge.saddle(r);
             case Advice.ShimNeck s -> bridge.shimNeck(s);
             case Advice.BridgeLimit b -> bridge.limit(b);
+            case Advice.MoveSaddles m -> tones.move(m);
+            case Advice.SaddleLimit l -> tones.limit(l);
+            case Advice.SaddleStayed s -> tones.stayed(s);
+            case Advice.SaddleWrongWay w -> tones.wrongWay(w);
+            case Advice.ReplaceString r -> tones.replace(r);
+            case Advice.NutFirst n -> tones.nutFirst(n);
+            case Advice.TurnPickup t -> pickups.turn(t);
+            case Advice.TiredSpring t -> pickups.tired(t);
             case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
                 Said.plain(
@@ -148,6 +162,37 @@ final class AdviceWords {
         return Said.reading("measure", headline, line, m.strings(), null);
     }
 
+    /** Notes to sound, or pickup gaps to read. */
+    private Said measureTone(Advice.Measure m) {
+        boolean first = m.reason() == Advice.Measure.Reason.FIRST;
+        boolean nothingMoved = state.beforeMoves() == null;
+        List<String> line = new ArrayList<>();
+        line.add(
+                !first
+                        ? "It was moved, or moved along, since it was read: what stands there is predicted."
+                        : nothingMoved
+                                ? "As found comes first, before anything is touched."
+                                : "Not read yet on this job.");
+        if (m.station() == Station.PICKUPS) {
+            line.add(
+                    "Press the string at the last fret; from its underside to pole or cover, with a ruler that is not magnetic.");
+            return Said.reading(
+                    "measure",
+                    (first ? "Read the gaps of the " : "Read again the gaps of the ") + pickups.gaps(m.strings()),
+                    line,
+                    List.of(),
+                    null);
+        }
+        line.add(
+                "Playing position, a normal grip, thumb or soft pick. Tune the open string up to pitch, then sound each note: by ear through the input, or typed from a tuner.");
+        return Said.reading(
+                "measure",
+                (first ? "Sound the notes of " : "Sound again the notes of ") + words.strings(m.strings()),
+                line,
+                m.strings(),
+                null);
+    }
+
     private static String shortName(Tool tool) {
         return tool == Tool.LEAF ? "leaf" : tool.label();
     }
@@ -179,13 +224,20 @@ final class AdviceWords {
                                 : "The strings were slack or moved. A reading off pitch is void.",
                         after == Station.RELIEF
                                 ? "Tightening sharpens, loosening flattens. If the pitch did not move at all, the rod may not have bitten."
-                                : "Seat the strings at nut and saddle first."),
+                                : after == Station.INTONATION
+                                        ? "Push each saddle home against its screw, then tune up: hearing the open string in tune counts."
+                                        : "Seat the strings at nut and saddle first."),
                 null);
     }
 
     /** The verdict of a station that stands alone. */
     private Said heightDone(Advice.Done d) {
-        String name = d.station() == Station.NUT ? "The nut" : "The action";
+        String name = switch (d.station()) {
+            case NUT -> "The nut";
+            case INTONATION -> "The intonation";
+            case PICKUPS -> "The pickup height";
+            case ACTION, RELIEF -> "The action";
+        };
         return switch (d.reason()) {
             case LEAVE_IT ->
                 done(
@@ -216,7 +268,7 @@ final class AdviceWords {
                         case AS_NEAR_AS_IT_GOES -> ("as near as it goes. " + standing(r.station())).strip();
                         case SIDES_DIFFER -> "the sides differ, no turn helps both.";
                     });
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             List<Integer> predicted = NextMove.recheck(state, station);
             if (!predicted.isEmpty())
                 why.add("Predicted, not read since the last move: " + words.quantity(station) + " of "
@@ -228,7 +280,9 @@ final class AdviceWords {
         if (state.temporary()) why.add("A temporary repair was made at the nut: note a date to look at it again.");
         if (state.spec().fittings().bridge().balanced())
             why.add("Take the block out of the vibrato and tune once more.");
-        why.add("Intonation changes with every height: check it next.");
+        if (!state.agreed(Station.INTONATION)) why.add("Intonation changes with every height: check it next.");
+        if (state.pickups().lowered()) why.add("The pickups are still lowered: bring them back.");
+        if (state.tones().age().provisional()) why.add("Intonation is provisional: the strings are old.");
         if (leave) return done("Leave it: nothing needs doing", why);
         return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }
@@ -245,11 +299,22 @@ final class AdviceWords {
     }
 
     private String standing(Station station) {
+        if (station == Station.INTONATION) return outOfTune();
+        if (station == Station.PICKUPS) return "";
         String out = state.strings(station).stream()
                 .map(s -> Judged.of(state, station, s))
                 .filter(j -> j.read() && j.outside() != 0)
                 .map(j -> j.string() + " " + state.spec().stringName(j.string()) + " " + words.verdictText(j))
                 .collect(Collectors.joining(", "));
         return out.isEmpty() ? "" : "Out by " + unit.suffix() + ": " + out + ".";
+    }
+
+    private String outOfTune() {
+        String out = state.strings(Station.INTONATION).stream()
+                .map(s -> Intoned.of(state, s))
+                .filter(t -> t.outside() != 0)
+                .map(t -> t.string() + " " + state.spec().stringName(t.string()) + " " + Cents.signed(t.offset()))
+                .collect(Collectors.joining(", "));
+        return out.isEmpty() ? "" : "Out, in cents at 12: " + out + ".";
     }
 }

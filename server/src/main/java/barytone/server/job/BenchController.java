@@ -8,6 +8,7 @@ import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.neck.Allowed;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.quantity.LengthUnit;
 import java.time.Clock;
@@ -80,7 +81,8 @@ class BenchController {
             String bridgeSpread,
             NutMaterial nut,
             String nutWidth,
-            String strings) {}
+            String strings,
+            String pickups) {}
 
     /** A kind of bridge, for choosing. */
     record BridgeKindView(BridgeKind kind, String label) {}
@@ -132,7 +134,10 @@ class BenchController {
                 Allowed.plain(usual.fittings().bridgeSpread()),
                 usual.fittings().nut(),
                 Allowed.plain(usual.fittings().nutWidth()),
-                usual.fittings().strings().text());
+                usual.fittings().strings().text(),
+                usual.fittings().pickups().isEmpty()
+                        ? "none"
+                        : Pickup.text(usual.fittings().pickups()));
     }
 
     private JobCard card(JobLog.Opened opened, LengthUnit unit) {

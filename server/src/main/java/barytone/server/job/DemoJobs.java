@@ -7,8 +7,11 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.Ear;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
@@ -59,6 +62,8 @@ class DemoJobs implements ApplicationRunner {
             bittern();
             plover();
             eider();
+            redshank();
+            lapwing();
         });
     }
 
@@ -70,7 +75,12 @@ class DemoJobs implements ApplicationRunner {
             String complaint,
             @Nullable List<Station> scope) {
         Taken(InstrumentKind kind, String name, String player, Touch touch, String complaint) {
-            this(DemoJobs.facts(kind, name, kind.usual().fittings().bridge()), player, touch, complaint, null);
+            this(
+                    DemoJobs.facts(kind, name, kind.usual().fittings().bridge()),
+                    player,
+                    touch,
+                    complaint,
+                    Station.HEIGHTS);
         }
     }
 
@@ -146,6 +156,25 @@ class DemoJobs implements ApplicationRunner {
             return this;
         }
 
+        /** The open string in tune and a fret against it, from the technician's own tuner, lowest string first. */
+        Story sounded(int fret, double... cents) {
+            for (int i = 0; i < cents.length; i++)
+                pitch(spec.strings() - i, Sounded.OPEN, 0).pitch(spec.strings() - i, Sounded.at(fret), cents[i]);
+            return this;
+        }
+
+        private Story pitch(int string, Sounded sounded, double cents) {
+            return add(new JobEvent.PitchRead(
+                    string, sounded, cents, Ear.TUNER, null, false, false, String.valueOf(cents)));
+        }
+
+        /** Pickup gaps, bass and treble side, from the neck. */
+        Story gaps(double... mm) {
+            for (int i = 0; i < mm.length; i++)
+                add(new JobEvent.PickupRead(i / 2, Pickup.Side.values()[i % 2], mm[i], String.valueOf(mm[i])));
+            return this;
+        }
+
         /** Relief on both sides, with a capo at 1 and a finger at the joint. */
         Story relief(double bass, double treble) {
             GapMethod.Relief held = held(spec.bodyJointFret());
@@ -200,11 +229,51 @@ class DemoJobs implements ApplicationRunner {
                                 "Saltholm Ferry Band, deck loan no. 2",
                                 Touch.LIGHT,
                                 "Feels high in the middle.",
-                                null),
+                                List.of(Station.values())),
                         Duration.ofMinutes(40))
                 .relief(0.20, 0.17)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
-                .action(2.1, 2.0, 2.1, 1.9, 1.6, 1.5);
+                .action(2.1, 2.0, 2.1, 1.9, 1.6, 1.5)
+                .sounded(12, 4.5, 2.0, 3.5, -2.0, 2.5, 0.5)
+                .gaps(2.6, 2.1, 2.4, 1.9);
+    }
+
+    private static Taken electric(String name, BridgeKind bridge, String player, String complaint) {
+        return new Taken(
+                facts(InstrumentKind.ELECTRIC, name, bridge),
+                player,
+                Touch.MEDIUM,
+                complaint,
+                List.of(Station.values()));
+    }
+
+    private void redshank() {
+        new Story(
+                        electric(
+                                "Six-saddle electric “Redshank”",
+                                BridgeKind.INDIVIDUAL,
+                                "Island school, loan no. 7",
+                                "Out of tune up the neck. Sounds fine open."),
+                        Duration.ofMinutes(83))
+                .note("New strings, stretched")
+                .relief(0.23, 0.20)
+                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .action(1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
+                .sounded(12, 7.0, 4.2, 1.1, -3.1, 2.4, 0.6)
+                .gaps(2.5, 2.0, 2.4, 2.0);
+    }
+
+    private void lapwing() {
+        new Story(
+                        electric(
+                                "Three-barrel electric “Lapwing”",
+                                BridgeKind.BARRELS,
+                                "Island school, loan no. 8",
+                                "Never quite in tune with the band."),
+                        Duration.ofMinutes(58))
+                .relief(0.23, 0.20)
+                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .action(1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
     private void knot() {

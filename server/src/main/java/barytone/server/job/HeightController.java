@@ -90,6 +90,10 @@ class HeightController {
             case Advice.Settle ignored -> new JobEvent.SettlingSkipped();
             case Advice.LevelVibrato v -> new JobEvent.Answered(v.topic(), true);
             case Advice.Adjusting move -> move.event(state.spec());
+            case Advice.SaddleWrongWay ignored ->
+                new JobEvent.LengthDirectionLearned(!state.tones().clockwiseBack());
+            case Advice.ReplaceString r -> new JobEvent.StringRenewed(r.string());
+            case Advice.TurnPickup p -> p.event();
             default -> throw new IllegalArgumentException("The next move is not one that can be ticked off.");
         };
     }
@@ -241,7 +245,7 @@ class HeightController {
                 case NUT -> asked.pressed() == 0 ? new GapMethod.NutOpen() : new GapMethod.NutPressed(asked.pressed());
                 case ACTION ->
                     asked.pressed() == 0 ? new GapMethod.Action(asked.fret()) : new GapMethod.ActionCapo(asked.fret());
-                case RELIEF -> throw Allowed.broken("station", "RELIEF", "NUT or ACTION; relief has its own route");
+                case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
             };
             // refuses a fret that this neck does not have
             job.state().spec().line().form(method);
@@ -258,8 +262,12 @@ class HeightController {
         return desk.add(id, unit, asked, job -> switch (asked.station()) {
             case NUT -> nutTarget(job, asked, LengthUnit.ofCode(unit));
             case ACTION -> actionTarget(job, asked, LengthUnit.ofCode(unit));
-            case RELIEF -> throw Allowed.broken("station", "RELIEF", "NUT or ACTION; relief has its own route");
+            case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
         });
+    }
+
+    private static RuntimeException ownRoute(Station station) {
+        return Allowed.broken("station", station, "NUT or ACTION; the others have routes of their own");
     }
 
     private JobEvent nutTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {

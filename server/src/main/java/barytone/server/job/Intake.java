@@ -5,6 +5,7 @@ import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.PLAYER;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
@@ -14,6 +15,7 @@ import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.neck.Allowed;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
@@ -61,6 +63,11 @@ class Intake {
      * @param threadPitch of the height screws, any length text; {@code unknown} to learn it
      * @param endRadius board radius at the last fret; {@code same} when it is not compound
      * @param strings the set, string 1 first, in thou
+     * @param lengthPitch of the length screws, any length text; {@code unknown} to learn it
+     * @param lengthHead the end at which their heads are
+     * @param saddleThickness of a fixed saddle along the string, any length text
+     * @param plateRise how far the plate rises per mm towards the tail; a plain number
+     * @param pickups from the neck, as in {@code neck usual springs, bridge strong wood}; {@code none} for none
      */
     record Facts(
             String name,
@@ -80,7 +87,12 @@ class Intake {
             @Nullable String bridgeSpread,
             @Nullable NutMaterial nut,
             @Nullable String nutWidth,
-            @Nullable String strings) {
+            @Nullable String strings,
+            @Nullable String lengthPitch,
+            LengthScrews.@Nullable Head lengthHead,
+            @Nullable String saddleThickness,
+            @Nullable String plateRise,
+            @Nullable String pickups) {
         /** The facts of an instrument that is as usual at both ends. */
         Facts(InstrumentSpec usual, String name, RodType rod, RodAccess access, BridgeKind bridge) {
             this(
@@ -95,6 +107,11 @@ class Intake {
                     access,
                     usual.leftHanded(),
                     bridge,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
                     null,
                     null,
                     null,
@@ -124,7 +141,12 @@ class Intake {
                     bridgeSpread,
                     nut,
                     nutWidth,
-                    strings);
+                    strings,
+                    lengthPitch,
+                    lengthHead,
+                    saddleThickness,
+                    plateRise,
+                    pickups);
         }
 
         private Fittings fittings() {
@@ -137,7 +159,29 @@ class Intake {
                     mm(bridgeSpread, "", usual.bridgeSpread()),
                     nut == null ? usual.nut() : nut,
                     mm(nutWidth, "", usual.nutWidth()),
-                    strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings));
+                    strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings),
+                    length(usual.length()),
+                    pickups == null
+                            ? usual.pickups()
+                            : Pickup.parse(pickups.strip().equalsIgnoreCase("none") ? "" : pickups));
+        }
+
+        private LengthScrews length(LengthScrews usual) {
+            return new LengthScrews(
+                    mm(lengthPitch, "unknown", usual.pitch()),
+                    lengthHead == null ? usual.head() : lengthHead,
+                    saddleThickness == null || saddleThickness.isBlank()
+                            ? usual.thickness()
+                            : Length.parse(saddleThickness, LengthUnit.MM).mm(),
+                    plateRise == null || plateRise.isBlank() ? usual.plateRise() : plain(plateRise));
+        }
+
+        private static double plain(String text) {
+            try {
+                return Double.parseDouble(text.strip().replace(',', '.').replace('−', '-'));
+            } catch (NumberFormatException e) {
+                throw Allowed.broken("plateRise", "“" + text + "”", "mm per mm, such as 0 or 0.05");
+            }
         }
 
         private static double mm(@Nullable String text, String nothing, double usual) {
@@ -194,7 +238,7 @@ class Intake {
         Instant now = at.truncatedTo(ChronoUnit.MILLIS);
         String complaint = text("complaint", asked.complaint(), 0, LONGEST_COMPLAINT);
         Set<Station> scope = asked.scope() == null ? EnumSet.allOf(Station.class) : Set.copyOf(asked.scope());
-        if (scope.isEmpty()) throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
+        if (scope.isEmpty()) throw Allowed.broken("scope", "nothing", "at least one station");
         long instrument = Objects.requireNonNull(sql.insertInto(INSTRUMENT)
                 .set(columns(asked.instrument()))
                 .set(INSTRUMENT.VERSION, 1L)
@@ -270,7 +314,12 @@ class Intake {
                 Map.entry(INSTRUMENT.BRIDGE_SPREAD, fittings.bridgeSpread()),
                 Map.entry(INSTRUMENT.NUT_MATERIAL, fittings.nut().name()),
                 Map.entry(INSTRUMENT.NUT_WIDTH, fittings.nutWidth()),
-                Map.entry(INSTRUMENT.STRINGS, fittings.strings().text()));
+                Map.entry(INSTRUMENT.STRINGS, fittings.strings().text()),
+                Map.entry(INSTRUMENT.LENGTH_PITCH, fittings.length().pitch()),
+                Map.entry(INSTRUMENT.LENGTH_HEAD, fittings.length().head().name()),
+                Map.entry(INSTRUMENT.SADDLE_THICKNESS, fittings.length().thickness()),
+                Map.entry(INSTRUMENT.PLATE_RISE, fittings.length().plateRise()),
+                Map.entry(INSTRUMENT.PICKUPS, Pickup.text(fittings.pickups())));
     }
 
     private static String text(String field, String given, int least, int most) {

@@ -281,6 +281,8 @@ class JobController {
 
     private static JobEvent reading(JobState state, JobRequests.Reading asked, LengthUnit unit) {
         Station station = asked.station() == null ? Station.RELIEF : asked.station();
+        if (!station.height())
+            throw Allowed.broken("station", station, "RELIEF, NUT or ACTION; the others have routes of their own");
         if (!state.strings(station).contains(asked.string()))
             throw Allowed.broken(
                     "string",

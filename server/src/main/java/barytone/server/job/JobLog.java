@@ -6,6 +6,7 @@ import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.PLAYER;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
@@ -19,6 +20,7 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.strings.StringSet;
 import java.time.Clock;
@@ -179,7 +181,13 @@ class JobLog {
                         r.get(INSTRUMENT.BRIDGE_SPREAD),
                         NutMaterial.valueOf(r.get(INSTRUMENT.NUT_MATERIAL)),
                         r.get(INSTRUMENT.NUT_WIDTH),
-                        StringSet.parse(r.get(INSTRUMENT.STRINGS))));
+                        StringSet.parse(r.get(INSTRUMENT.STRINGS)),
+                        new LengthScrews(
+                                r.get(INSTRUMENT.LENGTH_PITCH),
+                                LengthScrews.Head.valueOf(r.get(INSTRUMENT.LENGTH_HEAD)),
+                                r.get(INSTRUMENT.SADDLE_THICKNESS),
+                                r.get(INSTRUMENT.PLATE_RISE)),
+                        Pickup.parse(r.get(INSTRUMENT.PICKUPS))));
         return new Job(
                 r.get(JOB.ID),
                 r.get(JOB.TICKET),

@@ -1,8 +1,15 @@
 package barytone.server.job;
 
 import barytone.core.bridge.NeckShim;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.PlayedWhere;
+import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.SlotFlaw;
+import barytone.core.joblog.StringAge;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
@@ -189,4 +196,82 @@ final class JobRequests {
 
     /** The work agreed on. */
     record Scope(long after, String key, List<Station> stations) implements Stamped {}
+
+    /**
+     * A pitch as the technician's own tuner showed it.
+     *
+     * @param cents above the note's pitch, as typed: {@code +3}, {@code -1.5}
+     * @param sure it was asked about already, and the string had been brought back to pitch
+     */
+    record TypedPitch(
+            long after,
+            String key,
+            int string,
+            Sounded.How how,
+            int fret,
+            String cents,
+            @Nullable Boolean sure) implements Stamped {}
+
+    /**
+     * How intonation is read and judged.
+     *
+     * @param tolerances as typed, string 1 first, in cents
+     * @param pairs from bass to treble
+     * @param a4 as typed, Hz
+     * @param offsets as typed, lowest string first; empty for none
+     */
+    record ToneWays(
+            long after,
+            String key,
+            List<Integer> frets,
+            PlayedWhere where,
+            IntonationWays.Reference reference,
+            List<String> tolerances,
+            List<PairedSaddle.Rule> pairs,
+            String a4,
+            String offsets,
+            boolean upToPitch)
+            implements Stamped {}
+
+    /**
+     * Saddles moved along the strings, one entry for each from bass to treble.
+     *
+     * @param sixteenths clockwise turns of the length screws; empty when none were turned
+     * @param back typed lengths, positive away from the nut; empty when all were moved by their screws
+     */
+    record Saddles(long after, String key, List<Integer> sixteenths, List<String> back) implements Stamped {}
+
+    /** Which way the length screws work. */
+    record LengthDirection(long after, String key, boolean clockwiseBack) implements Stamped {}
+
+    /** How far a saddle can still go, as typed lengths. */
+    record LengthTravel(long after, String key, int support, String forward, String back) implements Stamped {}
+
+    /** Where the saddles stand behind the first string's, as typed lengths, string 1 first. */
+    record SaddlePlaces(long after, String key, List<String> places) implements Stamped {}
+
+    /** What strings are on. */
+    record StringsOn(long after, String key, StringAge age) implements Stamped {}
+
+    /** A string by its number. */
+    record OneString(long after, String key, int string) implements Stamped {}
+
+    /** A stretched string, with the drop in cents as typed. */
+    record Stretch(long after, String key, int string, String drop) implements Stamped {}
+
+    /** A pickup gap as a typed length. */
+    record PickupGap(long after, String key, int pickup, Pickup.Side side, String text) implements Stamped {}
+
+    /** Pickup screws turned, clockwise positive. */
+    record PickupTurn(long after, String key, int pickup, int bassSixteenths, int trebleSixteenths)
+            implements Stamped {}
+
+    /** What a pickup shows. */
+    record PickupSigns(long after, String key, int pickup, List<PickupSign> signs) implements Stamped {}
+
+    /** Pickups lowered out of the way, or brought back. */
+    record PickupsDown(long after, String key, boolean down) implements Stamped {}
+
+    /** Where a request about sound comes from. */
+    record Stamp(long after, String key) implements Stamped {}
 }

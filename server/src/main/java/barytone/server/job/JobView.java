@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.instrument.NutMaterial;
@@ -37,6 +38,8 @@ record JobView(
         HeightView action,
         NutBenchView nutBench,
         BridgeView bridge,
+        ToneViews.IntonationView intonation,
+        ToneViews.PickupsView pickups,
         OrderView order,
         AdviceView advice,
         @Nullable Instant settlingUntil,
@@ -70,7 +73,12 @@ record JobView(
             String bridgeSpread,
             NutMaterial nut,
             String nutWidth,
-            String strings) {}
+            String strings,
+            String lengthPitch,
+            LengthScrews.Head lengthHead,
+            String saddleThickness,
+            String plateRise,
+            String pickups) {}
 
     /**
      * The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1

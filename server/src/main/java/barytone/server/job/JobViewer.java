@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.bridge.LengthScrews;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
@@ -11,6 +12,7 @@ import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NextMove;
@@ -42,6 +44,7 @@ final class JobViewer {
     private final JobView.AdviceView told;
     private final Bench bench;
     private final HeightViewer heights;
+    private final ToneViewer tones;
     private final @Nullable SetupEstimate after;
 
     JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now, Bench bench) {
@@ -56,6 +59,7 @@ final class JobViewer {
         this.words = new Words(state, unit);
         this.told = new AdviceWords(state, unit, bench).advice(advice);
         this.heights = new HeightViewer(state, unit, words, bench);
+        this.tones = new ToneViewer(state, unit, new ToneWords(state, unit, words));
         this.after = NextMove.expected(state, advice).orElse(null);
     }
 
@@ -83,6 +87,8 @@ final class JobViewer {
                 heights.station(Station.ACTION),
                 heights.nutBench(),
                 heights.bridge(advice, after, new BridgeWords(state, unit)),
+                tones.intonation(),
+                tones.pickups(),
                 heights.order(),
                 told,
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
@@ -102,6 +108,7 @@ final class JobViewer {
     }
 
     private JobView.InstrumentView instrument() {
+        LengthScrews length = spec.fittings().length();
         return new JobView.InstrumentView(
                 opened.job().instrumentVersion(),
                 opened.job().instrument(),
@@ -126,7 +133,14 @@ final class JobViewer {
                 Allowed.plain(spec.fittings().bridgeSpread()),
                 spec.fittings().nut(),
                 Allowed.plain(spec.fittings().nutWidth()),
-                spec.fittings().strings().text());
+                spec.fittings().strings().text(),
+                length.pitch() == 0 ? "unknown" : Allowed.plain(length.pitch()),
+                length.head(),
+                Allowed.plain(length.thickness()),
+                Allowed.plain(length.plateRise()),
+                spec.fittings().pickups().isEmpty()
+                        ? "none"
+                        : Pickup.text(spec.fittings().pickups()));
     }
 
     private boolean reliefRead(int string) {
@@ -180,7 +194,7 @@ final class JobViewer {
 
     private List<JobView.Dimension> dimensions(int string, Chord chord) {
         List<JobView.Dimension> dimensions = new ArrayList<>();
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             if (!state.strings(station).contains(string)
                     || state.look(station, string).isEmpty()) continue;
             Judged judged = Judged.of(state, station, string);
@@ -236,17 +250,27 @@ final class JobViewer {
         stations.add(station(Station.RELIEF, 2));
         stations.add(station(Station.ACTION, 4));
         stations.add(new JobView.StationView("frets", 5, "Frets", "not on this job", "later"));
-        stations.add(new JobView.StationView("pickups", 7, "Pickups", "not on this job", "later"));
-        stations.add(new JobView.StationView("bridge", 6, "Bridge", "not on this job", "later"));
+        stations.add(tone(Station.PICKUPS, 7));
+        stations.add(tone(Station.INTONATION, 6));
         return stations;
     }
 
-    private JobView.StationView station(Station station, int number) {
+    private JobView.StationView tone(Station station, int number) {
+        String how =
+                atNow(station) ? "now" : !state.agreed(station) ? "left" : tones.good(station) ? "done" : "waiting";
+        return new JobView.StationView(words.quantity(station), number, station.label(), tones.note(station), how);
+    }
+
+    private boolean atNow(Station station) {
         boolean over = state.closed() || advice instanceof Advice.Finished || advice instanceof Advice.Done;
+        return !over && advice.station() == station;
+    }
+
+    private JobView.StationView station(Station station, int number) {
         boolean inBand = state.strings(station).stream()
                 .map(s -> Judged.of(state, station, s))
                 .allMatch(j -> j.read() && j.outside() == 0 && !j.stale());
-        String how = !over && advice.station() == station
+        String how = atNow(station)
                 ? "now"
                 : state.agreed(station) && inBand ? "done" : state.agreed(station) ? "waiting" : "left";
         return new JobView.StationView(words.quantity(station), number, station.label(), words.note(station), how);
@@ -362,14 +386,20 @@ final class JobViewer {
 
     private JobView.ClosingView closing() {
         List<JobView.ClosingRow> rows = new ArrayList<>();
-        for (Station station : Station.values()) {
+        for (Station station : Station.HEIGHTS) {
             boolean any = state.strings(station).stream()
                     .anyMatch(s -> state.look(station, s).isPresent());
             if (!state.agreed(station) && !any) continue;
             for (int s : state.strings(station)) rows.add(closingRow(station, s));
         }
+        if (state.agreed(Station.INTONATION) || !state.tones().notes().isEmpty())
+            rows.addAll(tones.closing(Station.INTONATION));
+        if (state.agreed(Station.PICKUPS) || !state.pickups().gaps().isEmpty())
+            rows.addAll(tones.closing(Station.PICKUPS));
         List<String> remarks = new ArrayList<>();
-        for (Station station : Station.values())
+        if (state.tones().age().provisional()) remarks.add("Intonation is provisional: the strings are old.");
+        if (state.pickups().lowered()) remarks.add("The pickups are still lowered: bring them back.");
+        for (Station station : Station.HEIGHTS)
             if (state.agreed(station)) remarks.add(station.label() + " as " + words.method(station) + ".");
         if (state.netTurns().isZero() && state.steps().isEmpty()) remarks.add("The rod was not turned.");
         else remarks.add("Rod: " + words.netTurns() + ".");

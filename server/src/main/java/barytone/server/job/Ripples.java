@@ -30,8 +30,8 @@ final class Ripples {
      */
     List<JobView.Ripple> of(SetupEstimate after, Station own, boolean withOwn) {
         List<JobView.Ripple> ripple = new ArrayList<>();
-        if (withOwn) for (int s : state.strings(own)) add(ripple, after, own, s);
-        for (Station station : Station.values())
+        if (withOwn && own.height()) for (int s : state.strings(own)) add(ripple, after, own, s);
+        for (Station station : Station.HEIGHTS)
             if (station != own) for (int s : List.of(state.spec().bassString(), 1)) add(ripple, after, station, s);
         return ripple;
     }

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.intonation.IntonationWays;
 import barytone.core.joblog.JobState;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.Advice;
@@ -62,6 +63,16 @@ final class Rules {
                 r.rough()
                         ? order()
                         : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case Advice.MoveSaddles ignored ->
+                "Sharp: lengthen. Flat: shorten. A cent at 12 is the string's length over 1731.";
+            case Advice.SaddleLimit ignored -> "A saddle at its end asks for its cause before it is forced.";
+            case Advice.SaddleStayed ignored -> "A screw may back out without moving its saddle.";
+            case Advice.SaddleWrongWay ignored -> "What answers the wrong way is understood before it is turned on.";
+            case Advice.ReplaceString ignored -> "Intonation cannot be better than the string.";
+            case Advice.NutFirst ignored ->
+                "Sharp in the first frets is the nut, sharper and sharper up the neck the saddle.";
+            case Advice.TurnPickup ignored -> "Pickups come last: their gaps follow every height.";
+            case Advice.TiredSpring ignored -> "A pickup that does not follow its screw cannot be set.";
             case Advice.ShimNeck ignored -> AT_ITS_END;
             case Advice.BridgeLimit ignored -> AT_ITS_END;
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
@@ -83,6 +94,10 @@ final class Rules {
 
     /** The name of the target at a station. */
     String targetLabel(Station station) {
+        if (station == Station.INTONATION)
+            return state.tones().ways().where().label() + ", against the "
+                    + (state.tones().ways().reference() == IntonationWays.Reference.OPEN ? "open string" : "harmonic");
+        if (station == Station.PICKUPS) return "the usual gaps of each kind";
         @Nullable String code = code(station);
         return code == null ? "set by hand" : label(station, code);
     }
@@ -110,6 +125,7 @@ final class Rules {
                         .map(ActionSchool::reason)
                         .findFirst()
                         .orElse("");
+            case INTONATION, PICKUPS -> "";
         };
     }
 
@@ -119,6 +135,7 @@ final class Rules {
             case RELIEF -> state.chosen().relief().school();
             case NUT -> state.chosen().nut().school();
             case ACTION -> state.chosen().action().school();
+            case INTONATION, PICKUPS -> null;
         };
     }
 
@@ -143,6 +160,7 @@ final class Rules {
                         .map(ActionSchool::label)
                         .findFirst()
                         .orElse(code);
+            case INTONATION, PICKUPS -> code;
         };
     }
 
@@ -156,6 +174,8 @@ final class Rules {
             case "action" -> "action";
             case "rough-action" -> "a rough setting of the saddle";
             case "bridge-limit" -> "the bridge's travel";
+            case "intonation" -> "intonation";
+            case "nut-first" -> "a nut that is too high";
             case "recheck" -> "the last look";
             case "vibrato-level" -> "levelling the vibrato";
             default ->
@@ -164,8 +184,17 @@ final class Rules {
                                 + topic.substring(topic.indexOf('-') + 1).toLowerCase(Locale.ROOT)
                         : topic.startsWith("measure-")
                                 ? "readings of the " + topic.substring(8).toLowerCase(Locale.ROOT)
-                                : topic.startsWith("file-") ? "slot " + topic.substring(5) : topic;
+                                : topic.startsWith("file-") ? "slot " + topic.substring(5) : pitchTopic(topic);
         };
+    }
+
+    private static String pitchTopic(String topic) {
+        int last = topic.lastIndexOf('-') + 1;
+        return topic.startsWith("saddle-")
+                ? "a saddle's travel"
+                : topic.startsWith("string-")
+                        ? "the doubt about string " + topic.substring(last)
+                        : topic.startsWith("pickup-") || topic.startsWith("spring-") ? "a pickup" : topic;
     }
 
     /** What the button says that leaves an advice out; null when it cannot be left out. */
@@ -191,6 +220,14 @@ final class Rules {
             case Advice.RaiseNut ignored -> "Leave them low";
             case Advice.TurnScrews ignored -> "Leave the heights";
             case Advice.ReworkSaddle ignored -> "Leave the saddle";
+            case Advice.MoveSaddles ignored -> "Leave the intonation";
+            case Advice.SaddleLimit ignored -> "Go on as far as it goes";
+            case Advice.SaddleStayed ignored -> "It did move";
+            case Advice.SaddleWrongWay ignored -> "Go on all the same";
+            case Advice.ReplaceString ignored -> "Keep the string";
+            case Advice.NutFirst ignored -> "Go on with the saddles";
+            case Advice.TurnPickup ignored -> "Leave this pickup";
+            case Advice.TiredSpring ignored -> "Leave it so";
             case Advice.ShimNeck ignored -> "Go on as far as it goes";
             case Advice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;

@@ -8,7 +8,10 @@ import barytone.core.joblog.ReadingStatus;
 import barytone.core.joblog.SlotFlaw;
 import barytone.core.joblog.TakenReading;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
@@ -127,6 +130,41 @@ final class Tape {
             case JobEvent.NutTargetSet e -> "Nut target: " + school(e.target().school());
             case JobEvent.ActionTargetSet e ->
                 "Action target: " + school(e.target().school());
+            case JobEvent.PitchRead e -> pitch(e);
+            case JobEvent.IntonationSet e ->
+                "Intonation: frets "
+                        + String.join(
+                                ", ",
+                                e.ways().frets().stream().map(String::valueOf).toList())
+                        + ", " + e.ways().where().label();
+            case JobEvent.SaddlesMoved e -> along(e);
+            case JobEvent.LengthDirectionLearned e ->
+                "Length screws: clockwise moves a saddle " + (e.clockwiseBack() ? "back" : "towards the nut");
+            case JobEvent.LengthTravelRead e ->
+                alongName(e.support()) + " can go " + unit.showWithUnit(e.forward()) + " towards the nut, "
+                        + unit.showWithUnit(e.back()) + " back";
+            case JobEvent.SaddlePlacesRead ignored -> "Where the saddles stand was measured";
+            case JobEvent.StringsStated e -> "Strings: " + e.age().label();
+            case JobEvent.Stretched e -> "Stretched string " + e.string() + ": " + Cents.signed(-e.drop()) + " cents";
+            case JobEvent.StringRenewed e -> "String " + e.string() + " replaced";
+            case JobEvent.PickupRead e ->
+                pickup(e.pickup())
+                        + (e.side() == Pickup.Side.BASS ? ", bass side: " : ", treble side: ")
+                        + unit.showWithUnit(e.gap());
+            case JobEvent.PickupTurned e ->
+                pickup(e.pickup()) + side(", bass ", e.bass()) + side(", treble ", e.treble());
+            case JobEvent.PickupChecked e ->
+                pickup(e.pickup()) + ": "
+                        + (e.signs().isEmpty()
+                                ? "good"
+                                : String.join(
+                                        ", ",
+                                        e.signs().stream()
+                                                .map(PickupSign::label)
+                                                .toList()));
+            case JobEvent.PickupsLowered e -> e.down() ? "Pickups lowered out of the way" : "Pickups brought back";
+            case JobEvent.LevelHeard e ->
+                pickup(e.pickup()) + ", string " + e.string() + ": " + Cents.signed(e.decibels()) + " dB";
             case JobEvent.OrderSet e -> "Order of work: " + e.order().label();
             case JobEvent.ScopeSet e ->
                 "Agreed: "
@@ -138,6 +176,39 @@ final class Tape {
             case JobEvent.Undone ignored -> "Undone";
             case JobEvent.Redone ignored -> "Brought back";
         };
+    }
+
+    private String pitch(JobEvent.PitchRead e) {
+        boolean slack = opened.state().tones().notes().stream().anyMatch(n -> n.offPitch() && n.read() == e);
+        return "String " + e.string() + " " + e.sounded().label() + ": " + Cents.signed(e.cents()) + " cents, "
+                + e.ear().label() + (e.wavered() ? ", wavering" : "") + (slack ? ", off pitch: void" : "");
+    }
+
+    private String alongName(int support) {
+        List<String> names = opened.state().spec().lengthwise().names();
+        return support < names.size() ? Words.sentence(names.get(support)) : "Saddle";
+    }
+
+    private String along(JobEvent.SaddlesMoved e) {
+        List<String> moved = new ArrayList<>();
+        for (int j = 0; j < e.clockwise().size(); j++) {
+            Turns turns = e.clockwise().get(j);
+            double back = e.back().get(j);
+            if (!turns.isZero()) moved.add(alongName(j) + " " + ToneWords.turned(turns));
+            else if (back != 0)
+                moved.add(
+                        alongName(j) + " " + unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " to the nut"));
+        }
+        return String.join(", ", moved);
+    }
+
+    private String pickup(int pickup) {
+        List<Pickup> there = opened.state().spec().fittings().pickups();
+        return pickup < there.size() ? Words.sentence(there.get(pickup).place().label()) : "Pickup";
+    }
+
+    private static String side(String side, Turns turns) {
+        return turns.isZero() ? "" : side + ToneWords.turned(turns);
     }
 
     private static String school(@Nullable String code) {

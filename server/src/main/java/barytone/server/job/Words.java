@@ -74,6 +74,8 @@ final class Words {
             case RELIEF -> "relief";
             case NUT -> "nut";
             case ACTION -> "action";
+            case INTONATION -> "intonation";
+            case PICKUPS -> "pickups";
         };
     }
 

@@ -13,7 +13,6 @@ import barytone.core.strings.Pitch;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -36,9 +35,6 @@ class ListenController {
     private static final double STAND_IN_RATE = 44_100;
     private static final double TOLERANCE = 1.5;
 
-    /** The trace shows this far to each side of the target, cents. */
-    private static final double SHOWN = 50;
-
     /**
      * A string to be tuned.
      *
@@ -51,14 +47,6 @@ class ListenController {
 
     /** The whole tuning, lowest string first. */
     record TuningView(List<TunedString> strings) {}
-
-    /**
-     * A point of the trace.
-     *
-     * @param ago s before now
-     * @param cents against the string's target, at most 50 either way
-     */
-    record TracePoint(double ago, double cents) {}
 
     /**
      * What was heard.
@@ -116,7 +104,7 @@ class ListenController {
         TuneUp plan = plan(tuning, kind, reference, offsets, TOLERANCE, true);
         List<TunedString> strings = new ArrayList<>();
         for (int s = plan.tuning().size(); s >= 1; s--)
-            strings.add(new TunedString(s, name(plan, s), plan.target(s), hertz(plan.target(s))));
+            strings.add(new TunedString(s, name(plan, s), plan.target(s), TracePoint.hertz(plan.target(s))));
         return new TuningView(strings);
     }
 
@@ -152,25 +140,23 @@ class ListenController {
                     string == null ? "Pluck a string" : "Pluck " + string + " " + name(plan, string),
                     why(heard.last()),
                     string);
-        int meant = string == null ? plan.nearest(now.frequency(), taken) : string;
-        TuneUp.Told told = plan.judge(heard, now.frequency(), meant);
+        int meant = string == null ? plan.nearest(now.firstPartial(), taken) : string;
+        TuneUp.Told told = plan.judge(heard, now.firstPartial(), meant);
         if (ringsOn && told.call() == TuneUp.Call.FAR_OFF)
             return nothing("Now pluck " + meant + " " + name(plan, meant), "The one before still rings.", string);
         boolean steady = heard.steady() != null;
         return new ListenView(
                 steady ? "steady" : "ringing",
                 headline(plan, told),
-                signed(told.cents()) + " cents, " + hertz(now.frequency()) + "; wanted " + hertz(plan.target(meant))
-                        + (steady ? "" : ". Not steady yet: let it ring."),
+                Cents.signed(told.cents()) + " cents, " + TracePoint.hertz(now.firstPartial()) + "; wanted "
+                        + TracePoint.hertz(plan.target(meant)) + (steady ? "" : ". Not steady yet: let it ring."),
                 meant,
                 told.cents(),
-                signed(told.cents()),
+                Cents.signed(told.cents()),
                 Math.abs(told.cents()) <= tolerance,
                 steady && !ringsOn && told.call() == TuneUp.Call.TAKE,
                 !ringsOn,
-                heard.trace().stream()
-                        .map(m -> new TracePoint(m.ago(), Math.clamp(plan.cents(meant, m.frequency()), -SHOWN, SHOWN)))
-                        .toList());
+                TracePoint.of(heard, plan.target(meant)));
     }
 
     private static ListenView nothing(String headline, String detail, @Nullable Integer string) {
@@ -190,7 +176,8 @@ class ListenController {
     byte[] standIn(@RequestParam double frequency, @RequestParam(defaultValue = "0") double cents) {
         Allowed.number("frequency", frequency, 20, 1500, "Hz");
         Allowed.number("cents", cents, -100, 100, "cents");
-        double played = frequency * Cents.ratio(cents);
+        // what a tuner shows is the first partial
+        double played = frequency * Cents.ratio(cents) / Math.sqrt(1 + USUAL_INHARMONICITY);
         return Wav.write(PluckedSound.of(played, USUAL_INHARMONICITY)
                 .noise(STAND_IN_NOISE)
                 .sound(STAND_IN_SECONDS, STAND_IN_RATE, Math.round(played * 100)));
@@ -209,14 +196,5 @@ class ListenController {
             case DOWN -> name + " is sharp: loosen below pitch, then come up";
             case FAR_OFF -> name + " is far off: another string or octave?";
         };
-    }
-
-    private static String signed(double cents) {
-        String text = String.format(Locale.ROOT, "%.1f", Math.abs(cents));
-        return text.equals("0.0") ? "0.0" : (cents < 0 ? "−" : "+") + text;
-    }
-
-    private static String hertz(double frequency) {
-        return String.format(Locale.ROOT, "%.2f Hz", frequency);
     }
 }

@@ -6,11 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.Ear;
 import barytone.core.joblog.HeightHabit;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.ReliefHabit;
 import barytone.core.joblog.SlotFlaw;
+import barytone.core.joblog.StringAge;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefTarget;
@@ -88,6 +94,21 @@ class EventCodecTest {
                 new JobEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(6)),
                 new JobEvent.ActionTargetSet(new ActionTarget(
                         null, new GapMethod.Action(12), List.of(new Band(1.2, 1.5), new Band(1.4, 1.7)))),
+                new JobEvent.PitchRead(6, Sounded.at(12), -1.25, Ear.MICROPHONE, 8e-5, true, false, ""),
+                new JobEvent.PitchRead(1, Sounded.OPEN, 3, Ear.TUNER, null, false, true, "+3"),
+                new JobEvent.IntonationSet(IntonationWays.usual(List.of(330.0, 82.0))),
+                new JobEvent.SaddlesMoved(List.of(new Turns(6), Turns.NONE), List.of(0.0, -0.4)),
+                new JobEvent.LengthDirectionLearned(false),
+                new JobEvent.LengthTravelRead(2, 1.5, 3),
+                new JobEvent.SaddlePlacesRead(List.of(0.0, 0.5)),
+                new JobEvent.StringsStated(StringAge.OLD),
+                new JobEvent.Stretched(5, 12.5),
+                new JobEvent.StringRenewed(5),
+                new JobEvent.PickupRead(1, Pickup.Side.BASS, 2.4, "2.4"),
+                new JobEvent.PickupTurned(0, new Turns(-4), Turns.NONE),
+                new JobEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
+                new JobEvent.PickupsLowered(true),
+                new JobEvent.LevelHeard(0, 3, -18.5),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
                 new JobEvent.Answered("file-3", false),

@@ -36,6 +36,8 @@ class PageSamplesTest {
         routes.put("dotterel", "/api/jobs/6");
         routes.put("cormorant", "/api/jobs/7");
         routes.put("eider", "/api/jobs/10");
+        routes.put("redshank", "/api/jobs/11");
+        routes.put("lapwing", "/api/jobs/12");
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
             for (Map.Entry<String, String> route : routes.entrySet()) {
                 Path file = FOLDER.resolve(route.getKey() + ".json");

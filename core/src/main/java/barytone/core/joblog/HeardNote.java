@@ -1,0 +1,21 @@
+package barytone.core.joblog;
+
+import barytone.core.neck.StringState;
+
+/**
+ * A pitch that was read, with what stood when it was.
+ *
+ * @param session notes of a string in one session were read without a move or a retuning between them
+ * @param shift how far back the string's saddle had been moved by then, since as found, in mm
+ * @param setup the setup under the string as it was estimated then
+ * @param offPitch the string was slack: it says nothing
+ * @param afterMoves how many moves had been made on the job
+ */
+public record HeardNote(
+        long seq,
+        JobEvent.PitchRead read,
+        int session,
+        double shift,
+        StringState setup,
+        boolean offPitch,
+        int afterMoves) {}

@@ -1,0 +1,132 @@
+package barytone.core.joblog;
+
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.quantity.Turns;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Pickup gaps read, screws turned, signs seen, levels heard. */
+final class PickupHistory {
+    /** Raised by this per turn until it is learned, mm. */
+    private static final double USUAL_PER_TURN = 0.6;
+
+    /** A turn that promised this much and moved less than a third of it was not followed, mm. */
+    private static final double TEACHES = 0.25;
+
+    private final InstrumentSpec spec;
+    private final Map<Integer, Map<Pickup.Side, PickupState.Gap>> gaps = new TreeMap<>();
+    private final Map<Integer, List<PickupSign>> signs = new TreeMap<>();
+    private final Map<Integer, Map<Integer, Double>> levels = new TreeMap<>();
+    private final Map<Integer, Map<Pickup.Side, Double>> turned = new HashMap<>();
+    private double perTurn = USUAL_PER_TURN;
+    private boolean learned;
+    private boolean lowered;
+
+    PickupHistory(InstrumentSpec spec) {
+        this.spec = spec;
+    }
+
+    boolean fits(JobEvent event) {
+        int there = spec.fittings().pickups().size();
+        return switch (event) {
+            case JobEvent.PickupRead e -> e.pickup() < there;
+            case JobEvent.PickupTurned e -> e.pickup() < there;
+            case JobEvent.PickupChecked e -> e.pickup() < there;
+            case JobEvent.LevelHeard e -> e.pickup() < there && e.string() <= spec.strings();
+            default -> true;
+        };
+    }
+
+    void read(JobEvent.PickupRead e, SetupEstimate estimate, boolean asFound) {
+        Map<Pickup.Side, PickupState.Gap> sides =
+                gaps.computeIfAbsent(e.pickup(), p -> new EnumMap<>(Pickup.Side.class));
+        PickupState.Gap before = sides.get(e.side());
+        Map<Pickup.Side, Double> asked = turned.computeIfAbsent(e.pickup(), p -> new EnumMap<>(Pickup.Side.class));
+        Double turns = asked.remove(e.side());
+        boolean stayed = false;
+        if (before != null && turns != null && Math.abs(turns) * perTurn >= TEACHES) {
+            double came = (before.read() - e.gap()) / turns;
+            stayed = came < perTurn / 3;
+            if (!stayed && came < 2.5) {
+                perTurn = learned ? (perTurn + came) / 2 : came;
+                learned = true;
+            }
+        }
+        sides.put(
+                e.side(),
+                new PickupState.Gap(
+                        before == null ? (asFound ? e.gap() : null) : before.found(),
+                        e.gap(),
+                        0,
+                        saddle(e.side(), estimate),
+                        stayed));
+        lowered = false;
+    }
+
+    /** Raised when positive, as the strings see it, in turns. */
+    void turned(JobEvent.PickupTurned e) {
+        int up = spec.fittings().pickups().get(e.pickup()).mounting().clockwiseRaises() ? 1 : -1;
+        side(e.pickup(), Pickup.Side.BASS, e.bass(), up);
+        side(e.pickup(), Pickup.Side.TREBLE, e.treble(), up);
+        // what was heard before the pickup moved does not hold any more
+        levels.remove(e.pickup());
+        signs.computeIfPresent(
+                e.pickup(), (p, seen) -> seen.stream().filter(i -> !i.tooNear()).toList());
+    }
+
+    private void side(int pickup, Pickup.Side side, Turns clockwise, int up) {
+        if (clockwise.isZero()) return;
+        double raised = clockwise.value() * up;
+        turned.computeIfAbsent(pickup, p -> new EnumMap<>(Pickup.Side.class)).merge(side, raised, Double::sum);
+        Map<Pickup.Side, PickupState.Gap> sides = gaps.get(pickup);
+        if (sides == null) return;
+        sides.computeIfPresent(
+                side,
+                (s, g) ->
+                        new PickupState.Gap(g.found(), g.read(), g.moved() - raised * perTurn, g.saddleThen(), false));
+    }
+
+    void signs(JobEvent.PickupChecked e) {
+        signs.put(e.pickup(), e.signs());
+    }
+
+    void level(JobEvent.LevelHeard e) {
+        levels.computeIfAbsent(e.pickup(), p -> new TreeMap<>()).put(e.string(), e.decibels());
+    }
+
+    void lowered(boolean down) {
+        lowered = down;
+    }
+
+    private double saddle(Pickup.Side side, SetupEstimate estimate) {
+        return estimate.saddleHeight(side == Pickup.Side.BASS ? spec.bassString() : 1)
+                .mean();
+    }
+
+    PickupState state(SetupEstimate estimate) {
+        double last = spec.line().scale().crown(spec.frets());
+        Map<Integer, Map<Pickup.Side, PickupState.Gap>> now = new TreeMap<>();
+        gaps.forEach((pickup, sides) -> {
+            Map<Pickup.Side, PickupState.Gap> moved = new EnumMap<>(Pickup.Side.class);
+            double x = spec.fittings().pickups().get(pickup).place().along() * spec.scaleLength();
+            // pressed at the last fret the string turns about its crown when the saddle rises
+            double share = Math.max(0, (x - last) / (spec.line().saddle() - last));
+            sides.forEach((side, g) -> moved.put(
+                    side,
+                    new PickupState.Gap(
+                            g.found(),
+                            g.read(),
+                            g.moved() + share * (saddle(side, estimate) - g.saddleThen()),
+                            g.saddleThen(),
+                            g.stayed())));
+            now.put(pickup, Map.copyOf(moved));
+        });
+        return new PickupState(Map.copyOf(now), Map.copyOf(signs), Map.copyOf(levels), perTurn, learned, lowered);
+    }
+}

@@ -1,0 +1,56 @@
+package barytone.core.joblog;
+
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What follows from the log about the pickups, counted from the neck.
+ *
+ * @param gaps last read per pickup and side, string pressed at the last fret
+ * @param signs what each pickup showed when it was looked at
+ * @param levels loudness in dB against full scale per pickup and string, since the pickup was last moved
+ * @param perTurn how far a turn raises, mm
+ * @param learned whether that was learned on this instrument
+ * @param lowered out of the way for the setup
+ */
+public record PickupState(
+        Map<Integer, Map<Pickup.Side, Gap>> gaps,
+        Map<Integer, List<PickupSign>> signs,
+        Map<Integer, Map<Integer, Double>> levels,
+        double perTurn,
+        boolean learned,
+        boolean lowered) {
+    /** A gap predicted to have changed by this much is read again, mm. */
+    private static final double STALE = 0.12;
+
+    /**
+     * The gap on one side.
+     *
+     * @param found mm; null when it was first read after the first move
+     * @param read last, mm
+     * @param moved what it is expected to have changed since
+     * @param saddleThen height of the saddle when it was read
+     * @param stayed its last turn did nothing
+     */
+    public record Gap(@Nullable Double found, double read, double moved, double saddleThen, boolean stayed) {
+        /** Expected now, mm. */
+        public double now() {
+            return read + moved;
+        }
+
+        /** Whether it must be read again. */
+        public boolean stale() {
+            return Math.abs(moved) > STALE;
+        }
+    }
+
+    /** The gap of a side. */
+    public Optional<Gap> gap(int pickup, Pickup.Side side) {
+        Map<Pickup.Side, Gap> sides = gaps.get(pickup);
+        return sides == null ? Optional.empty() : Optional.ofNullable(sides.get(side));
+    }
+}

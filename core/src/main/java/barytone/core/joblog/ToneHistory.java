@@ -1,0 +1,240 @@
+package barytone.core.joblog;
+
+import barytone.core.bridge.Supports;
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.Sounded;
+import barytone.core.intonation.ToneForecast;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/** Pitches read, saddles moved along the strings, and what one taught of the other. */
+final class ToneHistory {
+    /** A stated pitch of a length screw holds this well, as a share of it; one that is not known this badly. */
+    private static final double STATED_SPREAD = 0.03;
+
+    private static final double UNKNOWN_SPREAD = 0.3;
+
+    /** A saddle that answers with less than this share of what its turn promised did not go with its screw. */
+    private static final double FOLLOWS = 0.3;
+
+    /** Moves that promise less than this teach nothing, cents. */
+    private static final double TEACHES = 2.5;
+
+    /** An open string this near to its pitch has been retuned, cents. */
+    private static final double RETUNED = 5;
+
+    private final InstrumentSpec spec;
+    private final Supports supports;
+    private final List<HeardNote> notes = new ArrayList<>();
+    private final Map<Integer, Map<Integer, Double>> foundBefore = new TreeMap<>();
+    private final List<Integer> sessions;
+    private final TreeSet<Integer> slack = new TreeSet<>();
+    private final List<Double> shifts;
+    private final List<Double> moved;
+    private final Map<Integer, Turns> turnedSince = new HashMap<>();
+    private final Map<Integer, Tones.Answer> answers = new TreeMap<>();
+    private final Map<Integer, Double> owed = new TreeMap<>();
+    private final Map<Integer, Tones.Room> room = new TreeMap<>();
+    private final Map<Integer, List<Double>> stretches = new TreeMap<>();
+    private Normal screwPitch;
+    private boolean clockwiseBack;
+    private IntonationWays ways;
+    private StringAge age = StringAge.NEW;
+    private @Nullable List<Double> places;
+
+    ToneHistory(InstrumentSpec spec, boolean clockwiseBack) {
+        this.spec = spec;
+        this.supports = spec.lengthwise();
+        this.clockwiseBack = clockwiseBack;
+        this.sessions = new ArrayList<>(Collections.nCopies(spec.strings(), 0));
+        this.shifts = new ArrayList<>(Collections.nCopies(spec.strings(), 0.0));
+        this.moved = new ArrayList<>(Collections.nCopies(supports.size(), 0.0));
+        double pitch = spec.fittings().length().pitchOrUsual();
+        this.screwPitch =
+                new Normal(pitch, pitch * (spec.fittings().length().pitch() == 0 ? UNKNOWN_SPREAD : STATED_SPREAD));
+        this.ways = IntonationWays.usual(
+                spec.tuning().stream().map(p -> p.frequency(440)).toList());
+    }
+
+    /** Whether what was noted fits the instrument, which may have been corrected since. */
+    boolean fits(JobEvent event) {
+        return switch (event) {
+            case JobEvent.PitchRead e ->
+                e.string() <= spec.strings() && e.sounded().fret() <= spec.frets();
+            case JobEvent.SaddlesMoved e -> e.clockwise().size() == supports.size();
+            case JobEvent.IntonationSet e -> e.ways().fits(spec.strings(), spec.frets());
+            case JobEvent.LengthTravelRead e -> e.support() < supports.size();
+            case JobEvent.Stretched e -> e.string() <= spec.strings();
+            case JobEvent.StringRenewed e -> e.string() <= spec.strings();
+            case JobEvent.SaddlePlacesRead e -> e.places().size() == spec.strings();
+            default -> true;
+        };
+    }
+
+    /**
+     * A pitch was read.
+     *
+     * @return whether this brought the last slack string back to pitch
+     */
+    boolean read(long seq, JobEvent.PitchRead e, SetupEstimate estimate, int movesMade) {
+        boolean wasSlack = slack.contains(e.string());
+        boolean tuned = e.sounded().how() == Sounded.How.OPEN && Math.abs(e.cents()) <= RETUNED;
+        if (wasSlack && (tuned || e.atPitch())) slack.remove(e.string());
+        boolean offPitch = slack.contains(e.string()) && e.sounded().how() != Sounded.How.OPEN;
+        Optional<HeardNote> before = tones().last(e.string(), e.sounded());
+        notes.add(note(seq, e, estimate, offPitch, movesMade));
+        if (!offPitch && e.sounded().how() == Sounded.How.FRETTED && before.isPresent()) {
+            learn(before.get(), notes.getLast());
+            // a saddle that stayed where it was stands elsewhere than its turns say
+            notes.set(notes.size() - 1, note(seq, e, estimate, offPitch, movesMade));
+        }
+        return wasSlack && slack.isEmpty();
+    }
+
+    private HeardNote note(long seq, JobEvent.PitchRead e, SetupEstimate estimate, boolean offPitch, int movesMade) {
+        return new HeardNote(
+                seq,
+                e,
+                sessions.get(e.string() - 1),
+                shifts.get(e.string() - 1),
+                estimate.likely(e.string()),
+                offPitch,
+                movesMade);
+    }
+
+    /** What a saddle's turn did, now that the same note was read before and after it. */
+    private void learn(HeardNote before, HeardNote after) {
+        int string = after.read().string();
+        for (int j = 0; j < supports.size(); j++) {
+            Turns turned = turnedSince.get(j);
+            if (turned == null || !supports.strings(j).contains(string)) continue;
+            int fret = after.read().sounded().fret();
+            double[] was = ToneForecast.cents(spec, ways.a4(), string, before.shift(), before.setup());
+            double[] heights = ToneForecast.cents(spec, ways.a4(), string, before.shift(), after.setup());
+            double[] then = ToneForecast.cents(spec, ways.a4(), string, after.shift(), after.setup());
+            double promised = then[fret] - heights[fret];
+            if (Math.abs(promised) < TEACHES) continue;
+            double came = tones().error(after) - tones().error(before) - (heights[fret] - was[fret]);
+            double share = came / promised;
+            turnedSince.remove(j);
+            answers.put(
+                    j,
+                    share < -FOLLOWS
+                            ? Tones.Answer.WRONG_WAY
+                            : share < FOLLOWS ? Tones.Answer.STAYED : Tones.Answer.FOLLOWED);
+            if (share < FOLLOWS) {
+                double missing = (share - 1) * (after.shift() - before.shift());
+                if (share >= -FOLLOWS) owed.put(j, -missing);
+                moved.set(j, moved.get(j) + missing);
+                for (int s : supports.strings(j)) shifts.set(s - 1, shifts.get(s - 1) + missing);
+                continue;
+            }
+            double spread =
+                    Math.hypot(before.read().ear().spread(), after.read().ear().spread()) / Math.abs(promised);
+            // a normal belief about the pitch, improved by one more reading of it
+            double measured = screwPitch.mean() * share;
+            double variance = Math.pow(screwPitch.mean() * spread, 2);
+            double belief = screwPitch.sd() * screwPitch.sd();
+            double gain = belief / (belief + variance);
+            screwPitch = new Normal(
+                    screwPitch.mean() + gain * (measured - screwPitch.mean()), Math.sqrt((1 - gain) * belief));
+        }
+    }
+
+    /** Every string, or some, went off pitch. */
+    void slackened(List<Integer> strings) {
+        slack.addAll(strings);
+        newSession(strings);
+    }
+
+    void retuned() {
+        newSession(spec.everyString());
+        slack.clear();
+    }
+
+    private void newSession(List<Integer> strings) {
+        for (int s : strings) sessions.set(s - 1, sessions.get(s - 1) + 1);
+    }
+
+    /** Saddles were moved along their strings. */
+    void moved(JobEvent.SaddlesMoved e) {
+        List<Double> back = new ArrayList<>();
+        for (int j = 0; j < supports.size(); j++) {
+            Turns turns = e.clockwise().get(j);
+            double d = turns.isZero() ? e.back().get(j) : turns.value() * screwPitch.mean() * (clockwiseBack ? 1 : -1);
+            back.add(d);
+            if (!turns.isZero()) turnedSince.merge(j, turns, Turns::plus);
+            if (d != 0) {
+                answers.remove(j);
+                owed.remove(j);
+            }
+            moved.set(j, moved.get(j) + d);
+            Tones.Room left = room.get(j);
+            if (left != null)
+                room.put(j, new Tones.Room(Math.max(0, left.forward() + d), Math.max(0, left.back() - d)));
+        }
+        List<Double> got = supports.atStrings(back);
+        for (int s = 0; s < got.size(); s++) shifts.set(s, shifts.get(s) + got.get(s));
+    }
+
+    /** A string was replaced: what was heard of the old one says nothing of it. */
+    void renewed(int string) {
+        slackened(List.of(string));
+        Map<Integer, Double> found = new TreeMap<>();
+        Tones now = tones();
+        for (int fret : IntonationWays.CHOICES) now.found(string, fret).ifPresent(cents -> found.put(fret, cents));
+        foundBefore.put(string, Map.copyOf(found));
+        notes.removeIf(n -> n.read().string() == string);
+        stretches.remove(string);
+    }
+
+    void stretched(JobEvent.Stretched e) {
+        stretches.computeIfAbsent(e.string(), s -> new ArrayList<>()).add(e.drop());
+    }
+
+    void travel(JobEvent.LengthTravelRead e) {
+        room.put(e.support(), new Tones.Room(e.forward(), e.back()));
+    }
+
+    void ways(IntonationWays other) {
+        ways = other;
+    }
+
+    void age(StringAge other) {
+        age = other;
+    }
+
+    void places(List<Double> read) {
+        places = read;
+    }
+
+    Tones tones() {
+        return new Tones(
+                ways,
+                List.copyOf(notes),
+                Map.copyOf(foundBefore),
+                List.copyOf(sessions),
+                List.copyOf(slack),
+                List.copyOf(shifts),
+                List.copyOf(moved),
+                screwPitch,
+                clockwiseBack,
+                Collections.unmodifiableMap(new TreeMap<>(answers)),
+                Map.copyOf(owed),
+                Map.copyOf(room),
+                age,
+                Map.copyOf(stretches),
+                places);
+    }
+}

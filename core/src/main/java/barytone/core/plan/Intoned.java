@@ -1,0 +1,198 @@
+package barytone.core.plan;
+
+import barytone.core.estimate.Band;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.NutOrSaddle;
+import barytone.core.intonation.SaddleFit;
+import barytone.core.intonation.Sounded;
+import barytone.core.intonation.ToneForecast;
+import barytone.core.joblog.HeardNote;
+import barytone.core.joblog.JobState;
+import barytone.core.joblog.Tones;
+import barytone.core.neck.StringLine;
+import barytone.core.neck.StringState;
+import barytone.core.quantity.Cents;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How the intonation of a string stands: what was read, what has changed since, and what the readings together ask of its saddle.
+ *
+ * @param errors at the frets that were read, lowest first
+ * @param offset what the saddle must take away, as cents at fret 12; positive is sharp; 0 when nothing was read
+ * @param saddleBack the move that does it best, in mm, positive away from the nut
+ * @param tolerance what is good enough, in cents at 12
+ */
+public record Intoned(int string, List<FretError> errors, double offset, double saddleBack, double tolerance) {
+    /** A height that has changed the error by this share of the tolerance makes it stale. */
+    private static final double SHIFTED = 0.5;
+
+    /** Open string and harmonic may disagree by this besides inharmonicity, cents. */
+    private static final double FALSE = 2;
+
+    /** The nut is to blame when it is this many standard errors too high. */
+    private static final double SURE = 2.5;
+
+    /** … and by this much at least, mm. */
+    private static final double NUT_MATTERS = 0.05;
+
+    /**
+     * The error of a fretted note against its reference, in cents; positive is sharp.
+     *
+     * @param read when it was read last
+     * @param now what is expected after what was moved since
+     * @param byHeights how much of that is owed to relief, nut and action
+     * @param moved whether its saddle was moved since
+     */
+    public record FretError(int fret, double read, double now, double byHeights, boolean moved) {}
+
+    /** A string of a job. */
+    public static Intoned of(JobState job, int string) {
+        Tones tones = job.tones();
+        StringState likely = job.estimate().likely(string);
+        double[] now = forecast(job, string, tones.shift(string), likely);
+        List<FretError> errors = new ArrayList<>();
+        for (int fret : tones.ways().frets()) {
+            Optional<HeardNote> note = tones.last(string, Sounded.at(fret));
+            if (note.isEmpty()) continue;
+            HeardNote then = note.get();
+            double read = tones.error(then);
+            double[] was = forecast(job, string, then.shift(), then.setup());
+            double[] heights = forecast(job, string, then.shift(), likely);
+            errors.add(new FretError(
+                    fret,
+                    read,
+                    read + now[fret] - was[fret],
+                    heights[fret] - was[fret],
+                    then.shift() != tones.shift(string)));
+        }
+        double back = 0;
+        double offset = 0;
+        if (!errors.isEmpty()) {
+            StringLine line = job.spec().lineMoved(tones.shift(string));
+            SaddleFit fit = SaddleFit.of(line.scale(), line.compensation(), weighted(errors, tones.ways()));
+            back = fit.saddleBack();
+            offset = -back * SaddleFit.centsPerMm(line.scale(), line.compensation(), 12);
+        }
+        return new Intoned(
+                string, List.copyOf(errors), offset, back, tones.ways().tolerance(string));
+    }
+
+    private static List<SaddleFit.Reading> weighted(List<FretError> errors, IntonationWays ways) {
+        return errors.stream()
+                .map(e -> new SaddleFit.Reading(
+                        e.fret(), Math.clamp(e.now(), -200, 200), ways.where().weight(e.fret())))
+                .toList();
+    }
+
+    private static double[] forecast(JobState job, int string, double shift, StringState setup) {
+        return ToneForecast.cents(job.spec(), job.tones().ways().a4(), string, shift, setup);
+    }
+
+    public boolean read() {
+        return !errors.isEmpty();
+    }
+
+    /** Whether all frets that were chosen are read. */
+    public boolean complete(IntonationWays ways) {
+        return errors.size() == ways.frets().size();
+    }
+
+    /** Whether what stands there is predicted, and must be read again before it is believed. */
+    public boolean stale() {
+        return errors.stream().anyMatch(this::stale);
+    }
+
+    /** Whether one fret must be read again. */
+    public boolean stale(FretError error) {
+        return error.moved() || Math.abs(error.byHeights()) > SHIFTED * tolerance;
+    }
+
+    /** How far outside of its tolerance, in cents at 12; 0 within. */
+    public double outside() {
+        return read() ? new Band(-tolerance, tolerance).outside(offset) : 0;
+    }
+
+    /**
+     * The error expected at every fret up to the last after the saddle was moved once more: what was read is met as well as the model can, in
+     * between its shape is the forecast's.
+     *
+     * @param back mm
+     */
+    public static List<Double> curve(JobState job, Intoned at, double back) {
+        double shift = job.tones().shift(at.string());
+        StringState likely = job.estimate().likely(at.string());
+        double[] now = forecast(job, at.string(), shift, likely);
+        double[] then = forecast(job, at.string(), shift + back, likely);
+        List<Double> curve = new ArrayList<>();
+        StringLine line = job.spec().lineMoved(shift);
+        double wanted = at.errors().stream()
+                .mapToDouble(e -> (e.now() - now[e.fret()])
+                        * SaddleFit.centsPerMm(line.scale(), line.compensation(), e.fret())
+                        * job.tones().ways().where().weight(e.fret()))
+                .sum();
+        double power = at.errors().stream()
+                .mapToDouble(e -> Math.pow(SaddleFit.centsPerMm(line.scale(), line.compensation(), e.fret()), 2)
+                        * job.tones().ways().where().weight(e.fret()))
+                .sum();
+        // the saddle place at which the forecast meets the readings best
+        double hidden = power == 0 ? 0 : wanted / power;
+        for (int n = 1; n <= job.spec().frets(); n++)
+            curve.add(then[n] + hidden * SaddleFit.centsPerMm(line.scale(), line.compensation(), n));
+        return List.copyOf(curve);
+    }
+
+    /** Whether nut or saddle is to blame; empty while fewer than two frets are read. */
+    public Optional<NutOrSaddle> split(JobState job) {
+        if (errors.size() < 2) return Optional.empty();
+        return Optional.of(NutOrSaddle.of(
+                job.spec().lineMoved(job.tones().shift(string)),
+                job.estimate().likely(string),
+                job.spec().string(string),
+                ToneForecast.tension(job.spec(), job.tones().ways().a4(), string),
+                // what the forecast expects of a good nut and saddle is no error of theirs
+                errors.stream()
+                        .map(e -> new SaddleFit.Reading(e.fret(), Math.clamp(e.now(), -200, 200), 1))
+                        .toList()));
+    }
+
+    /** Whether the nut is clearly too high, so that no saddle can put it right; a slot that was read and is in its band is not. */
+    public boolean nutToBlame(JobState job) {
+        boolean goodSlot = job.look(Station.NUT, string).isPresent()
+                && Judged.of(job, Station.NUT, string).outside() <= 0;
+        return !goodSlot
+                && split(job)
+                        .filter(s -> s.nutLower() != null
+                                && s.nutLower() > NUT_MATTERS
+                                && s.nutLower() > SURE * s.nutError())
+                        .isPresent();
+    }
+
+    /**
+     * How far the harmonic over 12 stands above the open string, beyond what the string's stiffness explains, in cents; empty when they were not
+     * read together. The harmonic is the second partial, {@code f_2 = 2 f sqrt(1 + 4B)}; the open string is heard at {@code f sqrt(1 + B)}.
+     */
+    public static Optional<Double> disagreement(JobState job, int string) {
+        Tones tones = job.tones();
+        Optional<HeardNote> harmonic = tones.last(string, Sounded.HARMONIC);
+        if (harmonic.isEmpty()) return Optional.empty();
+        Optional<HeardNote> open = tones.in(harmonic.get().session(), string, Sounded.OPEN);
+        if (open.isEmpty()) return Optional.empty();
+        Double heard = open.get().read().inharmonicity();
+        double b = heard != null
+                ? heard
+                : ToneForecast.inharmonicity(job.spec(), tones.ways().a4(), string);
+        double stiffness = Cents.PER_LOG / 2 * Math.log((1 + 4 * b) / (1 + b));
+        return Optional.of(harmonic.get().read().cents() - open.get().read().cents() - stiffness);
+    }
+
+    /** Whether the string is false or dead: open and harmonic disagree, or its pitch wavers. */
+    public static boolean falseString(JobState job, int string) {
+        return disagreement(job, string).filter(d -> Math.abs(d) > FALSE).isPresent()
+                || job.tones()
+                        .last(string, Sounded.OPEN)
+                        .filter(n -> n.read().wavered())
+                        .isPresent();
+    }
+}

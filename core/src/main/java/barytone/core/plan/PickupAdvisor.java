@@ -1,0 +1,141 @@
+package barytone.core.plan;
+
+import barytone.core.estimate.Band;
+import barytone.core.joblog.JobState;
+import barytone.core.joblog.PickupState;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+
+/** Decides the next move at the pickups, which come last: their gaps follow every height. */
+public final class PickupAdvisor {
+    private static final int EIGHTH = 2;
+
+    /** Where it shows signs of standing too near it goes down by this at least, mm. */
+    private static final double TOO_NEAR = 0.5;
+
+    private PickupAdvisor() {}
+
+    static Advice advise(JobState job) {
+        List<Integer> unread = unread(job);
+        if (!unread.isEmpty()) return new Advice.Measure(Station.PICKUPS, unread, Advice.Measure.Reason.FIRST);
+        for (int p = 0; p < pickups(job).size(); p++)
+            if (weak(job, p) && !job.declined(new Advice.TiredSpring(p).topic())) return new Advice.TiredSpring(p);
+        List<Integer> stale = new ArrayList<>();
+        for (int p = 0; p < pickups(job).size(); p++) if (stale(job, p)) stale.add(p);
+        if (!stale.isEmpty()) return new Advice.Measure(Station.PICKUPS, stale, Advice.Measure.Reason.STALE);
+        for (int p = 0; p < pickups(job).size(); p++) {
+            Optional<Advice.TurnPickup.Step> step = step(job, p);
+            if (step.isPresent() && !job.declined(new Advice.TurnPickup(step.get()).topic()))
+                return new Advice.TurnPickup(step.get());
+        }
+        return new Advice.Done(Station.PICKUPS, reason(job));
+    }
+
+    private static Advice.Done.Reason reason(JobState job) {
+        boolean allIn = true;
+        boolean asFound = true;
+        for (int p = 0; p < pickups(job).size(); p++) {
+            for (Pickup.Side side : Pickup.Side.values()) {
+                PickupState.Gap gap = job.pickups().gap(p, side).orElseThrow();
+                allIn &= pickups(job).get(p).usualGap(side).outside(gap.now()) == 0;
+                asFound &= gap.found() != null && gap.found() == gap.read();
+            }
+        }
+        return !allIn
+                ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
+                : asFound ? Advice.Done.Reason.LEAVE_IT : Advice.Done.Reason.IN_BAND;
+    }
+
+    private static List<Pickup> pickups(JobState job) {
+        return job.spec().fittings().pickups();
+    }
+
+    /** Pickups with a side that was never read, from the neck. */
+    static List<Integer> unread(JobState job) {
+        List<Integer> unread = new ArrayList<>();
+        for (int p = 0; p < pickups(job).size(); p++)
+            for (Pickup.Side side : Pickup.Side.values())
+                if (job.pickups().gap(p, side).isEmpty() && !unread.contains(p)) unread.add(p);
+        return unread;
+    }
+
+    private static boolean weak(JobState job, int pickup) {
+        boolean seen = job.pickups().signs().getOrDefault(pickup, List.of()).contains(PickupSign.WEAK_SPRING);
+        return seen
+                || job.pickups().gaps().getOrDefault(pickup, Map.of()).values().stream()
+                        .anyMatch(PickupState.Gap::stayed);
+    }
+
+    /** Lowered out of the way, turned since it was read, or the strings over it moved. */
+    private static boolean stale(JobState job, int pickup) {
+        return job.pickups().lowered()
+                || job.pickups().gaps().getOrDefault(pickup, Map.of()).values().stream()
+                        .anyMatch(PickupState.Gap::stale);
+    }
+
+    /** The turns that bring a pickup to its gaps; empty when it stands as it shall. */
+    static Optional<Advice.TurnPickup.Step> step(JobState job, int pickup) {
+        Turns bass = turns(job, pickup, Pickup.Side.BASS);
+        Turns treble = turns(job, pickup, Pickup.Side.TREBLE);
+        return bass.isZero() && treble.isZero()
+                ? Optional.empty()
+                : Optional.of(new Advice.TurnPickup.Step(pickup, bass, treble));
+    }
+
+    private static Turns turns(JobState job, int pickup, Pickup.Side side) {
+        Pickup is = pickups(job).get(pickup);
+        double now = job.pickups().gap(pickup, side).orElseThrow().now();
+        Band wanted = is.usualGap(side);
+        boolean tooNear =
+                job.pickups().signs().getOrDefault(pickup, List.of()).stream().anyMatch(PickupSign::tooNear);
+        double lower = wanted.outside(now) == 0 ? 0 : wanted.middle() - now;
+        if (tooNear) lower = Math.max(TOO_NEAR, lower);
+        int down = is.mounting().clockwiseRaises() ? -1 : 1;
+        return new Turns(EIGHTH * (int) Math.round(down * lower / job.pickups().perTurn() * 16 / EIGHTH));
+    }
+
+    /** A string over a pickup against the others there, in dB; positive is louder. */
+    public static Map<Integer, Double> balance(JobState job, int pickup) {
+        Map<Integer, Double> heard = job.pickups().levels().getOrDefault(pickup, Map.of());
+        double mean = heard.values().stream()
+                .mapToDouble(Double::doubleValue)
+                .average()
+                .orElse(0);
+        Map<Integer, Double> balance = new TreeMap<>();
+        heard.forEach((string, db) -> balance.put(string, db - mean));
+        return balance;
+    }
+
+    /** How much louder a pickup is on its bass side than on its treble side, in dB; empty until both sides were heard. */
+    public static OptionalDouble tilt(JobState job, int pickup) {
+        Map<Integer, Double> heard = job.pickups().levels().getOrDefault(pickup, Map.of());
+        int half = job.spec().strings() / 2;
+        OptionalDouble treble = side(heard, 1, half);
+        OptionalDouble bass =
+                side(heard, job.spec().strings() - half + 1, job.spec().strings());
+        return treble.isEmpty() || bass.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(bass.getAsDouble() - treble.getAsDouble());
+    }
+
+    private static OptionalDouble side(Map<Integer, Double> heard, int from, int to) {
+        return heard.entrySet().stream()
+                .filter(e -> e.getKey() >= from && e.getKey() <= to)
+                .mapToDouble(Map.Entry::getValue)
+                .average();
+    }
+
+    /** How loud a pickup is on the whole, in dB; empty until it was heard. */
+    public static OptionalDouble level(JobState job, int pickup) {
+        return job.pickups().levels().getOrDefault(pickup, Map.of()).values().stream()
+                .mapToDouble(Double::doubleValue)
+                .average();
+    }
+}

@@ -1,0 +1,347 @@
+package barytone.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.PlayedWhere;
+import barytone.core.intonation.Sounded;
+import barytone.core.intonation.ToneForecast;
+import barytone.core.joblog.Ear;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.StringAge;
+import barytone.core.joblog.Tones;
+import barytone.core.neck.StringState;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What is advised at the intonation station, on an instrument whose saddles truly stand somewhere. */
+class IntonationMovesTest extends PaperJob {
+    /** How far each saddle stands too far forward, mm, string 1 first; and the heights that are really there. */
+    private double[] wrong = {0.5, 1.1, -0.9, 0.3, 1.4, 2.2};
+
+    private double pitch = 0.5;
+    private boolean clockwiseBack = true;
+
+    @BeforeEach
+    void intonationAlone() {
+        agreed(Station.INTONATION);
+    }
+
+    private double error(int string, int fret) {
+        StringState setup = state().estimate().likely(string);
+        double zero = -ToneForecast.cents(spec, 440, string, 0, setup)[12];
+        double perMm = -1731 / spec.scaleLength();
+        double shape = ToneForecast.cents(spec, 440, string, 0, setup)[fret] + zero;
+        double lever = (1 / (spec.scaleLength() - spec.line().scale().crown(fret)) - 1 / spec.scaleLength())
+                * spec.scaleLength();
+        return shape - wrong[string - 1] * perMm * lever;
+    }
+
+    private void sound(int string, Sounded sounded, double cents) {
+        add(new JobEvent.PitchRead(string, sounded, cents, Ear.MICROPHONE, null, false, false, ""));
+    }
+
+    private void readWhatIsWanted() {
+        for (int i = 0; i < 100; i++) {
+            var wanted = IntonationAdvisor.nextNote(state());
+            if (wanted.isEmpty()) return;
+            int string = wanted.get().string();
+            Sounded sounded = wanted.get().sounded();
+            sound(string, sounded, sounded.how() == Sounded.How.FRETTED ? error(string, sounded.fret()) : 0);
+        }
+        throw new AssertionError("It never had enough.");
+    }
+
+    private void move(Advice.MoveSaddles advice) {
+        JobEvent.SaddlesMoved event = (JobEvent.SaddlesMoved) advice.event(spec);
+        List<Double> moved = new ArrayList<>();
+        for (int j = 0; j < event.clockwise().size(); j++) {
+            Turns turns = event.clockwise().get(j);
+            moved.add(turns.isZero() ? event.back().get(j) : turns.value() * pitch * (clockwiseBack ? 1 : -1));
+        }
+        List<Double> got = spec.lengthwise().atStrings(moved);
+        for (int s = 0; s < wrong.length; s++) wrong[s] -= got.get(s);
+        add(event);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = BridgeKind.class,
+            names = {"INDIVIDUAL", "TWO_POST", "BASS"})
+    void saddlesOfTheirOwnComeWithinToleranceAndTheThreadIsLearned(BridgeKind bridge) {
+        on(bridge, NeckJoint.BOLTED).agreed(Station.INTONATION);
+        assertThat(advice()).isInstanceOf(Advice.Measure.class);
+        readWhatIsWanted();
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(2.2 * 1731 / spec.scaleLength(), within(0.1));
+        int moves = 0;
+        while (advice() instanceof Advice.MoveSaddles advice) {
+            assertThat(++moves).as("moves").isLessThan(4);
+            move(advice);
+            assertThat(advice()).isInstanceOf(Advice.Retune.class);
+            readWhatIsWanted();
+        }
+        assertThat(advice()).isEqualTo(new Advice.Done(Station.INTONATION, Advice.Done.Reason.IN_BAND));
+        for (int s = 1; s <= 6; s++) assertThat(Math.abs(error(s, 12))).isLessThan(s == 6 ? 3 : 1.6);
+        assertThat(state().tones().screwPitch().mean()).isCloseTo(pitch, within(0.04));
+        assertThat(state().tones().found(6, 12).orElseThrow()).isGreaterThan(5);
+    }
+
+    @Test
+    void aSaddleMovedBackIsTurnedClockwiseFromTheTailAndMovesTheExpectedCents() {
+        readWhatIsWanted();
+        Advice.MoveSaddles advice = (Advice.MoveSaddles) advice();
+        Advice.MoveSaddles.Step low = advice.steps().getFirst();
+        assertThat(low.support()).isZero();
+        assertThat(low.back()).isCloseTo(2.2, within(0.05));
+        assertThat(low.clockwise().sixteenths()).isPositive().isEven();
+        assertThat(low.after().get(6)).isCloseTo(0, within(0.2));
+        // the third string is flat: its saddle comes forward
+        assertThat(advice.steps().stream().filter(s -> s.before().containsKey(3)))
+                .singleElement()
+                .satisfies(s -> assertThat(s.clockwise().sixteenths()).isNegative());
+    }
+
+    @Test
+    void aWrongDirectionIsUnderstoodAndLearned() {
+        clockwiseBack = false;
+        readWhatIsWanted();
+        move((Advice.MoveSaddles) advice());
+        readWhatIsWanted();
+        assertThat(advice()).isInstanceOf(Advice.SaddleWrongWay.class);
+        add(new JobEvent.LengthDirectionLearned(false));
+        assertThat(advice()).isInstanceOf(Advice.MoveSaddles.class);
+        move((Advice.MoveSaddles) advice());
+        readWhatIsWanted();
+        while (advice() instanceof Advice.MoveSaddles again) {
+            move(again);
+            readWhatIsWanted();
+        }
+        assertThat(advice()).isInstanceOf(Advice.Done.class);
+    }
+
+    @Test
+    void aSaddleThatStayedIsPushedHomeBeforeItIsTurnedOn() {
+        readWhatIsWanted();
+        add(((Advice.MoveSaddles) advice()).event(spec));
+        readWhatIsWanted();
+        Advice.SaddleStayed stayed = (Advice.SaddleStayed) advice();
+        assertThat(stayed.support()).isZero();
+        assertThat(stayed.back()).isCloseTo(2.2, within(0.1));
+        assertThat(state().tones().answers()).containsEntry(0, Tones.Answer.STAYED);
+        assertThat(state().tones().shift(6)).isCloseTo(0, within(0.05));
+        add(stayed.event(spec));
+        assertThat(state().tones().shift(6)).isCloseTo(2.2, within(0.1));
+        assertThat(Intoned.of(state(), 6).stale()).isTrue();
+    }
+
+    @Test
+    void aBarrelSplitsTheErrorOrFavoursOneOfItsStrings() {
+        on(BridgeKind.BARRELS, NeckJoint.BOLTED).agreed(Station.INTONATION);
+        wrong = new double[] {0.5, 1.1, -0.9, 0.3, 1.4, 2.2};
+        readWhatIsWanted();
+        Advice.MoveSaddles split = (Advice.MoveSaddles) advice();
+        Advice.MoveSaddles.Step low = split.steps().getFirst();
+        assertThat(low.after().values().stream().mapToDouble(c -> c).sum()).isCloseTo(0, within(0.4));
+        assertThat(IntonationAdvisor.wantedOffset(state(), List.of(6, 5))).isCloseTo(0.8, within(0.05));
+        IntonationWays ways = state().tones().ways();
+        add(new JobEvent.IntonationSet(new IntonationWays(
+                ways.frets(),
+                ways.where(),
+                ways.reference(),
+                ways.tolerances(),
+                Collections.nCopies(3, PairedSaddle.Rule.FAVOUR_SECOND),
+                440,
+                ways.offsets(),
+                true)));
+        Advice.MoveSaddles favour = (Advice.MoveSaddles) advice();
+        assertThat(favour.steps().getFirst().after().get(5)).isCloseTo(0, within(0.2));
+        move(favour);
+        readWhatIsWanted();
+        while (advice() instanceof Advice.MoveSaddles again) {
+            move(again);
+            readWhatIsWanted();
+        }
+        assertThat(((Advice.Done) advice()).reason()).isEqualTo(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
+    }
+
+    @Test
+    void aFixedSaddlesCrownGoesWhereItFitsAndNoFarther() {
+        on(BridgeKind.FIXED, NeckJoint.SET).agreed(Station.INTONATION);
+        wrong = new double[] {0.4, 0.6, -0.5, 0.2, 0.8, 2.4};
+        readWhatIsWanted();
+        Advice.SaddleLimit limit = (Advice.SaddleLimit) advice();
+        // a saddle of three has a millimetre and a tenth either side of its middle
+        assertThat(limit.step().shortBy()).isCloseTo(1.3, within(0.05));
+        add(new JobEvent.Answered(limit.topic(), false));
+        Advice.MoveSaddles file = (Advice.MoveSaddles) advice();
+        assertThat(file.steps().getFirst().back()).isCloseTo(1.1, within(1e-9));
+        assertThat(file.steps())
+                .allSatisfy(s -> assertThat(s.clockwise().isZero()).isTrue());
+        move(file);
+        readWhatIsWanted();
+        assertThat(((Advice.Done) advice()).reason()).isEqualTo(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
+    }
+
+    @Test
+    void aFloatingBridgeIsSetByItsTwoOuterStrings() {
+        on(BridgeKind.FLOATING, NeckJoint.SET).agreed(Station.INTONATION);
+        wrong = new double[] {1.0, 1.2, 1.6, 1.4, 1.8, 2.0};
+        readWhatIsWanted();
+        Advice.MoveSaddles feet = (Advice.MoveSaddles) advice();
+        assertThat(feet.steps()).hasSize(2);
+        assertThat(feet.steps().getFirst().after().get(6)).isCloseTo(0, within(0.01));
+        assertThat(feet.steps().getFirst().after().get(1)).isCloseTo(0, within(0.01));
+        assertThat(feet.steps().getFirst().after().get(3)).isGreaterThan(0.3);
+        move(feet);
+        readWhatIsWanted();
+        assertThat(error(6, 12)).isCloseTo(0, within(0.05));
+    }
+
+    @Test
+    void heightsThatMoveMakeIntonationStaleWithThePredictedShift() {
+        agreed(Station.RELIEF, Station.NUT, Station.ACTION, Station.INTONATION).good();
+        wrong = new double[6];
+        readWhatIsWanted();
+        double before = Intoned.of(state(), 6).offset();
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(40))));
+        add(new JobEvent.Retuned());
+        Intoned after = Intoned.of(state(), 6);
+        // higher strings fret sharper
+        assertThat(after.offset()).isGreaterThan(before + 0.5);
+        assertThat(after.errors().getFirst().byHeights()).isCloseTo(after.offset() - before, within(0.05));
+        assertThat(Intoned.of(state(), 1).stale()).isTrue();
+    }
+
+    @Test
+    void aSaddleThatGoesBackLowersItsStringByHundredths() {
+        good();
+        double before = state().estimate().saddleHeight(6).mean();
+        JobEvent.SaddlesMoved back =
+                new JobEvent.SaddlesMoved(Collections.nCopies(6, Turns.NONE), List.of(2.0, 0.0, 0.0, 0.0, 0.0, 0.0));
+        add(back);
+        assertThat(state().estimate().saddleHeight(6).mean() - before).isBetween(-0.03, -0.003);
+        assertThat(back.strings(spec)).containsExactly(6);
+        assertThat(state().tones().slack()).containsExactly(6);
+    }
+
+    @Test
+    void whereThePlayerPlaysDecidesTheCompromise() {
+        wrong = new double[6];
+        IntonationWays usual = state().tones().ways();
+        for (PlayedWhere where : PlayedWhere.values()) {
+            log.clear();
+            add(new JobEvent.IntonationSet(new IntonationWays(
+                    List.of(5, 12, 19),
+                    where,
+                    usual.reference(),
+                    usual.tolerances(),
+                    List.of(),
+                    440,
+                    usual.offsets(),
+                    true)));
+            sound(6, Sounded.OPEN, 0);
+            sound(6, Sounded.at(5), 0);
+            sound(6, Sounded.at(12), 0);
+            sound(6, Sounded.at(19), 8);
+            double offset = Intoned.of(state(), 6).offset();
+            if (where == PlayedWhere.HIGH) assertThat(offset).isGreaterThan(2.5);
+            if (where == PlayedWhere.TWELFTH) assertThat(offset).isLessThan(1);
+            List<Double> curve = Intoned.curve(state(), Intoned.of(state(), 6), 0);
+            assertThat(curve).hasSize(spec.frets());
+        }
+    }
+
+    @Test
+    void sharpInTheFirstFretsIsTheNut() {
+        IntonationWays usual = state().tones().ways();
+        add(new JobEvent.IntonationSet(new IntonationWays(
+                List.of(1, 3, 12, 15),
+                PlayedWhere.EVERYWHERE,
+                usual.reference(),
+                usual.tolerances(),
+                List.of(),
+                440,
+                usual.offsets(),
+                true)));
+        wrong = new double[6];
+        readWhatIsWanted();
+        assertThat(Intoned.of(state(), 6).nutToBlame(state())).isFalse();
+        for (int s = 6; s >= 1; s--) {
+            sound(s, Sounded.at(1), 16);
+            sound(s, Sounded.at(3), 9);
+        }
+        assertThat(advice()).isInstanceOf(Advice.NutFirst.class);
+    }
+
+    @Test
+    void aFalseStringIsReplacedBeforeItIsChasedAndWhatItSaidIsForgotten() {
+        readWhatIsWanted();
+        sound(5, Sounded.OPEN, 0);
+        sound(5, Sounded.HARMONIC, 5);
+        Advice.ReplaceString replace = (Advice.ReplaceString) advice();
+        assertThat(replace.string()).isEqualTo(5);
+        assertThat(replace.disagreement().orElseThrow()).isBetween(3.0, 5.0);
+        add(new JobEvent.StringRenewed(5));
+        assertThat(advice()).isInstanceOf(Advice.Retune.class);
+        sound(5, Sounded.OPEN, 0.4);
+        assertThat(advice()).isEqualTo(new Advice.Measure(Station.INTONATION, List.of(5), Advice.Measure.Reason.FIRST));
+        assertThat(state().tones().found(5, 12)).isPresent();
+    }
+
+    @Test
+    void aNoteOnASlackStringSaysNothingUnlessItWasBroughtBack() {
+        readWhatIsWanted();
+        move((Advice.MoveSaddles) advice());
+        sound(6, Sounded.at(12), 2);
+        assertThat(state().tones().notes().getLast().offPitch()).isTrue();
+        assertThat(Intoned.of(state(), 6).stale()).isTrue();
+        add(new JobEvent.PitchRead(6, Sounded.at(12), 1, Ear.TUNER, null, false, true, "1"));
+        assertThat(Intoned.of(state(), 6).stale()).isFalse();
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(1, within(0.05));
+    }
+
+    @Test
+    void onOldStringsTheOpenStringIsTheReferenceWhateverWasChosen() {
+        IntonationWays usual = state().tones().ways();
+        add(new JobEvent.IntonationSet(new IntonationWays(
+                List.of(12),
+                PlayedWhere.TWELFTH,
+                IntonationWays.Reference.HARMONIC,
+                usual.tolerances(),
+                List.of(),
+                440,
+                usual.offsets(),
+                true)));
+        assertThat(IntonationAdvisor.notes(state(), 6)).containsExactly(Sounded.OPEN, Sounded.HARMONIC, Sounded.at(12));
+        sound(6, Sounded.OPEN, 0);
+        sound(6, Sounded.HARMONIC, 1.5);
+        sound(6, Sounded.at(12), 4);
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(2.5, within(0.05));
+        add(new JobEvent.StringsStated(StringAge.OLD));
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(4, within(0.05));
+        assertThat(IntonationAdvisor.notes(state(), 5)).doesNotContain(Sounded.HARMONIC);
+    }
+
+    @Test
+    void asFoundIsReadBeforeAnythingIsTouched() {
+        agreed(Station.values());
+        relief(0.5, 0.45).nut(GOOD_NUT).action(GOOD_ACTION);
+        assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.INTONATION);
+        readWhatIsWanted();
+        assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.PICKUPS);
+        add(new JobEvent.Answered("measure-PICKUPS", false));
+        assertThat(advice()).isInstanceOf(Advice.TurnRod.class);
+        assertThat(state().chosen().scope()).isEqualTo(Set.of(Station.values()));
+    }
+}

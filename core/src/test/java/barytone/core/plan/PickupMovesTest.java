@@ -1,0 +1,118 @@
+package barytone.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.OutOfRangeException;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.quantity.Turns;
+import java.util.Collections;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What is advised at the pickups. */
+class PickupMovesTest extends PaperJob {
+
+    @BeforeEach
+    void pickupsAlone() {
+        agreed(Station.PICKUPS);
+    }
+
+    private void gap(int pickup, double bass, double treble) {
+        add(new JobEvent.PickupRead(pickup, Pickup.Side.BASS, bass, ""));
+        add(new JobEvent.PickupRead(pickup, Pickup.Side.TREBLE, treble, ""));
+    }
+
+    @Test
+    void whatHangsOnSpringsIsRaisedClockwiseAndItsTurnIsLearned() {
+        assertThat(((Advice.Measure) advice()).strings()).containsExactly(0, 1);
+        gap(0, 3.4, 2.1);
+        gap(1, 2.4, 2.0);
+        Advice.TurnPickup turn = (Advice.TurnPickup) advice();
+        assertThat(turn.step().pickup()).isZero();
+        assertThat(turn.step().treble()).isEqualTo(Turns.NONE);
+        // nine tenths at six tenths a turn
+        assertThat(turn.step().bass()).isEqualTo(new Turns(24));
+        add(turn.event());
+        assertThat(((Advice.Measure) advice()).reason()).isEqualTo(Advice.Measure.Reason.STALE);
+        gap(0, 2.8, 2.1);
+        assertThat(advice()).isEqualTo(new Advice.Done(Station.PICKUPS, Advice.Done.Reason.IN_BAND));
+        assertThat(state().pickups().perTurn()).isCloseTo(0.4, within(1e-9));
+        assertThat(state().pickups().gap(0, Pickup.Side.BASS).orElseThrow().found())
+                .isEqualTo(3.4);
+    }
+
+    @Test
+    void whatIsScrewedIntoWoodIsRaisedAnticlockwise() {
+        spec = InstrumentKind.BASS_4.usual();
+        defaults = barytone.core.joblog.JobDefaults.usual(spec, barytone.core.instrument.Touch.MEDIUM);
+        agreed(Station.PICKUPS);
+        gap(0, 3.4, 3.0);
+        assertThat(((Advice.TurnPickup) advice()).step().bass().sixteenths()).isNegative();
+    }
+
+    @Test
+    void aPickupThatDoesNotFollowItsScrewHasATiredSpring() {
+        gap(0, 3.4, 2.1);
+        gap(1, 2.4, 2.0);
+        add(((Advice.TurnPickup) advice()).event());
+        gap(0, 3.4, 2.1);
+        assertThat(advice()).isEqualTo(new Advice.TiredSpring(0));
+    }
+
+    @Test
+    void signsOfStandingTooNearLowerItWhateverTheGap() {
+        gap(0, 2.5, 2.0);
+        gap(1, 2.5, 2.0);
+        assertThat(advice()).isEqualTo(new Advice.Done(Station.PICKUPS, Advice.Done.Reason.LEAVE_IT));
+        add(new JobEvent.PickupChecked(0, List.of(PickupSign.PULLED_PITCH)));
+        Advice.TurnPickup down = (Advice.TurnPickup) advice();
+        assertThat(down.step().bass().sixteenths()).isNegative();
+        add(down.event());
+        gap(0, 3.0, 2.5);
+        // farther than usual on purpose now would be raised again: it is left by choice
+        assertThat(state().pickups().signs().get(0)).isEmpty();
+    }
+
+    @Test
+    void heightsMoveTheGapsAndLoweredPickupsAreAskedForUntilTheyAreBack() {
+        agreed(Station.PICKUPS, Station.RELIEF, Station.NUT, Station.ACTION).good();
+        gap(0, 2.5, 2.0);
+        gap(1, 2.5, 2.0);
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(-32))));
+        // lowered by about a millimetre at the saddle
+        assertThat(state().pickups().gap(1, Pickup.Side.BASS).orElseThrow().moved())
+                .isBetween(-1.0, -0.5);
+        log.removeLast();
+        add(new JobEvent.PickupsLowered(true));
+        assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.PICKUPS);
+        gap(0, 2.5, 2.0);
+        assertThat(state().pickups().lowered()).isFalse();
+    }
+
+    @Test
+    void levelsSayWhichSideIsLouder() {
+        for (int s = 1; s <= 6; s++) add(new JobEvent.LevelHeard(0, s, s > 3 ? -18 : -21));
+        assertThat(PickupAdvisor.tilt(state(), 0).orElseThrow()).isCloseTo(3, within(1e-9));
+        assertThat(PickupAdvisor.balance(state(), 0).get(6)).isCloseTo(1.5, within(1e-9));
+        assertThat(PickupAdvisor.level(state(), 0).orElseThrow()).isCloseTo(-19.5, within(1e-9));
+        assertThat(PickupAdvisor.tilt(state(), 1)).isEmpty();
+        add(new JobEvent.PickupTurned(0, new Turns(-4), Turns.NONE));
+        assertThat(PickupAdvisor.tilt(state(), 0)).isEmpty();
+    }
+
+    @Test
+    void pickupsAreReadAsTheyAreWritten() {
+        String text = "neck usual springs, middle strong wood";
+        assertThat(Pickup.text(Pickup.parse(text))).isEqualTo(text);
+        Assertions.assertThatExceptionOfType(OutOfRangeException.class)
+                .isThrownBy(() -> Pickup.parse("neck usual glue"))
+                .withMessageContaining("glue")
+                .withMessageContaining("springs, wood");
+    }
+}

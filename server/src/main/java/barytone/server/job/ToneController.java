@@ -1,0 +1,287 @@
+package barytone.server.job;
+
+import barytone.core.bridge.Supports;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.Ear;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.Allowed;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The intonation and pickup stations of a job over HTTP: what is typed and done by hand; what is heard comes to {@link HearingController}. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+class ToneController {
+    private static final int MOST_TURNS = 20 * 16;
+
+    /** Beyond this a typed pitch is asked about, cents. */
+    private static final double ODD = 50;
+
+    /** How far a saddle may be moved at once, mm. */
+    private static final double FARTHEST = 15;
+
+    private final JobDesk desk;
+
+    ToneController(JobDesk desk) {
+        this.desk = desk;
+    }
+
+    @PostMapping("/pitches")
+    JobView pitch(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.TypedPitch asked) {
+        return desk.add(id, unit, asked, job -> {
+            string(job, asked.string());
+            Sounded sounded = sounded(job, asked.how(), asked.fret());
+            double cents = cents("cents", asked.cents(), -200, 200);
+            boolean sure = Boolean.TRUE.equals(asked.sure());
+            boolean slack = job.state().tones().slack().contains(asked.string());
+            if (!sure && Math.abs(cents) > ODD)
+                throw new OddValueException(
+                        "That is " + Allowed.plain(cents) + " cents, half a semitone or more. Is it this note?");
+            if (!sure && slack && sounded.how() != Sounded.How.OPEN)
+                throw new OddValueException(
+                        "This string was taken off pitch, and its open note has not been read since. Is it back at pitch?");
+            return new JobEvent.PitchRead(
+                    asked.string(),
+                    sounded,
+                    cents,
+                    Ear.TUNER,
+                    null,
+                    false,
+                    sure && slack,
+                    asked.cents().strip());
+        });
+    }
+
+    @PostMapping("/intonation-ways")
+    JobView ways(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.ToneWays asked) {
+        return desk.add(id, unit, asked, job -> {
+            InstrumentSpec spec = job.state().spec();
+            Allowed.whole("tolerances", asked.tolerances().size(), spec.strings(), spec.strings());
+            List<Double> offsets = new ArrayList<>();
+            if (asked.offsets().isBlank()) offsets.addAll(Collections.nCopies(spec.strings(), 0.0));
+            else
+                for (String offset : asked.offsets().strip().split("[\\s;]+"))
+                    offsets.addFirst(cents("offset", offset, -50, 50));
+            Allowed.whole("offsets", offsets.size(), spec.strings(), spec.strings());
+            for (int fret : asked.frets()) Allowed.whole("fret", fret, 1, spec.frets());
+            List<Integer> frets = new ArrayList<>(asked.frets());
+            if (!frets.contains(12)) frets.add(12);
+            return new JobEvent.IntonationSet(new IntonationWays(
+                    frets,
+                    asked.where(),
+                    asked.reference(),
+                    asked.tolerances().stream()
+                            .map(t -> cents("tolerance", t, 0.3, 15))
+                            .toList(),
+                    asked.pairs(),
+                    cents("reference pitch", asked.a4(), 400, 480),
+                    offsets,
+                    asked.upToPitch()));
+        });
+    }
+
+    @PostMapping("/saddles")
+    JobView saddles(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Saddles asked) {
+        return desk.add(id, unit, asked, job -> {
+            Supports along = job.state().spec().lengthwise();
+            int size = along.size();
+            List<Turns> turns = new ArrayList<>(Collections.nCopies(size, Turns.NONE));
+            List<Double> back = new ArrayList<>(Collections.nCopies(size, 0.0));
+            if (!asked.sixteenths().isEmpty()) {
+                if (!job.state().spec().fittings().bridge().lengthScrewed())
+                    throw Allowed.broken("sixteenths", "turns", "mm: this bridge has no length screws");
+                Allowed.whole("saddles", asked.sixteenths().size(), size, size);
+                for (int j = 0; j < size; j++)
+                    turns.set(
+                            j,
+                            new Turns(Allowed.whole(
+                                    "turn (sixteenths)", asked.sixteenths().get(j), -MOST_TURNS, MOST_TURNS)));
+            }
+            if (!asked.back().isEmpty()) {
+                Allowed.whole("saddles", asked.back().size(), size, size);
+                for (int j = 0; j < size; j++) {
+                    String typed = asked.back().get(j);
+                    if (!typed.isBlank()) back.set(j, mm(along.names().get(j), typed, unit, -FARTHEST, FARTHEST));
+                }
+            }
+            if (turns.stream().allMatch(Turns::isZero) && back.stream().allMatch(b -> b == 0))
+                throw Allowed.broken("saddles", "no move at all", "a move of at least one");
+            return new JobEvent.SaddlesMoved(turns, back);
+        });
+    }
+
+    @PostMapping("/length-direction")
+    JobView direction(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.LengthDirection asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.LengthDirectionLearned(asked.clockwiseBack()));
+    }
+
+    @PostMapping("/length-travel")
+    JobView travel(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.LengthTravel asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.LengthTravelRead(
+                        Allowed.whole(
+                                "saddle",
+                                asked.support(),
+                                0,
+                                job.state().spec().lengthwise().size() - 1),
+                        mm("towards the nut", asked.forward(), unit, 0, 30),
+                        mm("back", asked.back(), unit, 0, 30)));
+    }
+
+    @PostMapping("/saddle-places")
+    JobView places(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.SaddlePlaces asked) {
+        return desk.add(id, unit, asked, job -> {
+            int strings = job.state().spec().strings();
+            Allowed.whole("places", asked.places().size(), strings, strings);
+            return new JobEvent.SaddlePlacesRead(asked.places().stream()
+                    .map(p -> mm("place", p, unit, -20, 30))
+                    .toList());
+        });
+    }
+
+    @PostMapping("/strings-on")
+    JobView stringsOn(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.StringsOn asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.StringsStated(asked.age()));
+    }
+
+    @PostMapping("/strings-renewed")
+    JobView renewed(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.OneString asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.StringRenewed(string(job, asked.string())));
+    }
+
+    @PostMapping("/stretches")
+    JobView stretched(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Stretch asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.Stretched(
+                        string(job, asked.string()), Math.abs(cents("drop", asked.drop(), -300, 300))));
+    }
+
+    @PostMapping("/pickup-gaps")
+    JobView gap(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.PickupGap asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.PickupRead(
+                        pickup(job, asked.pickup()),
+                        asked.side(),
+                        mm("gap", asked.text(), unit, 0.2, 15),
+                        asked.text().strip()));
+    }
+
+    @PostMapping("/pickup-turns")
+    JobView turned(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.PickupTurn asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (asked.bassSixteenths() == 0 && asked.trebleSixteenths() == 0)
+                throw Allowed.broken("turns", "no turn at all", "a turn on one side at least");
+            return new JobEvent.PickupTurned(
+                    pickup(job, asked.pickup()),
+                    new Turns(Allowed.whole("turn (sixteenths)", asked.bassSixteenths(), -MOST_TURNS, MOST_TURNS)),
+                    new Turns(Allowed.whole("turn (sixteenths)", asked.trebleSixteenths(), -MOST_TURNS, MOST_TURNS)));
+        });
+    }
+
+    @PostMapping("/pickup-signs")
+    JobView signs(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.PickupSigns asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.PickupChecked(pickup(job, asked.pickup()), asked.signs()));
+    }
+
+    @PostMapping("/pickups-down")
+    JobView down(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.PickupsDown asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (job.state().spec().fittings().pickups().isEmpty())
+                throw Allowed.broken("pickups", "none", "an instrument that has pickups on record");
+            return new JobEvent.PickupsLowered(asked.down());
+        });
+    }
+
+    static int string(JobLog.Opened job, int string) {
+        return Allowed.whole("string", string, 1, job.state().spec().strings());
+    }
+
+    static int pickup(JobLog.Opened job, int pickup) {
+        int there = job.state().spec().fittings().pickups().size();
+        if (there == 0) throw Allowed.broken("pickup", pickup, "an instrument that has pickups on record");
+        return Allowed.whole("pickup", pickup, 0, there - 1);
+    }
+
+    static Sounded sounded(JobLog.Opened job, Sounded.How how, int fret) {
+        if (how == Sounded.How.FRETTED)
+            Allowed.whole("fret", fret, 1, job.state().spec().frets());
+        return new Sounded(how, fret);
+    }
+
+    private static double mm(String field, String typed, String unit, double least, double most) {
+        return Allowed.number(
+                field, Length.parse(typed, LengthUnit.ofCode(unit)).mm(), least, most, "mm");
+    }
+
+    /** A plain number as typed. */
+    private static double cents(String field, String typed, double least, double most) {
+        try {
+            double value = Double.parseDouble(
+                    typed.strip().replace(',', '.').replace('−', '-').replaceFirst("\\s*(c|ct|cents?)$", ""));
+            return Allowed.number(field, value, least, most, "");
+        } catch (NumberFormatException e) {
+            throw Allowed.broken(field, "“" + typed.strip() + "”", "a number such as 3, +1.5 or -2");
+        }
+    }
+}

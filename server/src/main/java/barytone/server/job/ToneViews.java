@@ -1,0 +1,157 @@
+package barytone.server.job;
+
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.PlayedWhere;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.StringAge;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What the page draws of pitch and pickups; all texts are in the unit asked for, cents with one decimal. */
+final class ToneViews {
+    private ToneViews() {}
+
+    /**
+     * The intonation station.
+     *
+     * @param next the note to sound next; null when every chosen note is read and stands
+     * @param warnings what should be seen to before the numbers are trusted
+     */
+    record IntonationView(
+            String method,
+            List<ToneRow> rows,
+            @Nullable NoteView next,
+            List<String> warnings,
+            List<String> remarks,
+            ToneWaysView ways,
+            StringsOnView strings,
+            SaddlesView saddles) {}
+
+    /**
+     * One string of the ledger, lowest first.
+     *
+     * @param found error at 12 as found
+     * @param now what its saddle must take away, as cents at 12
+     * @param verdict in, high (sharp), low (flat), stale or unread
+     * @param move what the saddle wants, in words; null when nothing
+     * @param curve the error expected at frets 1 and up, in cents; empty while nothing is read
+     * @param after the same after the move; empty when none is wanted
+     * @param split what the frets say of nut and saddle; null while fewer than two are read
+     * @param type what is typed next, when the open string is in tune
+     * @param notes how it can be sounded
+     */
+    record ToneRow(
+            int string,
+            String name,
+            String side,
+            @Nullable String found,
+            @Nullable String now,
+            String verdict,
+            String verdictText,
+            String target,
+            double tolerance,
+            List<ToneCell> cells,
+            @Nullable String move,
+            List<Double> curve,
+            List<Double> after,
+            @Nullable String split,
+            NoteView type,
+            List<NoteView> notes) {}
+
+    /**
+     * An error that was read.
+     *
+     * @param stale predicted since; read it again
+     */
+    record ToneCell(int fret, double cents, String text, boolean stale) {}
+
+    /** A way of sounding a string. */
+    record NoteView(int string, String name, Sounded.How how, int fret, String label) {}
+
+    /** How it is read and judged; lists by string run from string 1, pairs from bass to treble. */
+    record ToneWaysView(
+            List<Integer> frets,
+            List<Integer> choices,
+            PlayedWhere where,
+            List<WhereChoice> wheres,
+            IntonationWays.Reference reference,
+            List<String> tolerances,
+            List<PairView> pairs,
+            String a4,
+            String offsets,
+            boolean upToPitch) {}
+
+    record WhereChoice(PlayedWhere where, String label, String reason) {}
+
+    /** Two strings on one saddle. */
+    record PairView(String name, String lower, String higher, PairedSaddle.Rule rule, String wanted) {}
+
+    /** The strings that are on. */
+    record StringsOnView(StringAge age, List<AgeChoice> ages, List<StretchView> stretches) {}
+
+    record AgeChoice(StringAge age, String label) {}
+
+    /** Stretch rounds of a string. */
+    record StretchView(
+            int string, String name, int rounds, @Nullable String last, boolean settled) {}
+
+    /**
+     * The saddles along the strings.
+     *
+     * @param starts where each starts on a bare bridge
+     * @param pattern what the measured pattern of saddles says; empty while it was not measured
+     */
+    record SaddlesView(
+            String mechanism,
+            boolean screwed,
+            String screw,
+            List<SaddleView> saddles,
+            List<String> starts,
+            List<String> pattern) {}
+
+    record SaddleView(
+            int support,
+            String name,
+            String moved,
+            @Nullable String room) {}
+
+    /** The pickups station. */
+    record PickupsView(
+            String method,
+            List<PickupView> pickups,
+            boolean lowered,
+            String perTurn,
+            List<SignView> signs,
+            List<String> remarks) {}
+
+    /** One pickup, counted from the neck. */
+    record PickupView(
+            int pickup,
+            String label,
+            String kind,
+            List<GapRow> gaps,
+            List<PickupSign> signs,
+            List<LevelView> levels,
+            List<String> balance) {}
+
+    record GapRow(
+            Pickup.Side side,
+            String label,
+            @Nullable String found,
+            @Nullable String now,
+            String target,
+            String verdict,
+            String verdictText) {}
+
+    record SignView(PickupSign sign, String label, String remedy) {}
+
+    /**
+     * A string heard through a pickup.
+     *
+     * @param text dB against the mean of the strings there; null while it was not heard
+     */
+    record LevelView(int string, String name, @Nullable String text) {}
+}

@@ -1,0 +1,218 @@
+package barytone.server.job;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.Supports;
+import barytone.core.intonation.NutOrSaddle;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.JobState;
+import barytone.core.plan.Advice;
+import barytone.core.plan.Intoned;
+import barytone.core.quantity.Cents;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** What is said at the intonation station. */
+final class ToneWords {
+    private static final String EYES =
+            "A string under tension can snap: slacken it before its saddle is moved, eyes away, glasses on.";
+
+    private final JobState state;
+    private final LengthUnit unit;
+    private final Words words;
+    private final Supports along;
+
+    ToneWords(JobState state, LengthUnit unit, Words words) {
+        this.state = state;
+        this.unit = unit;
+        this.words = words;
+        this.along = state.spec().lengthwise();
+    }
+
+    /** A saddle, barrel, crown or foot, beginning a sentence. */
+    String support(int support) {
+        return Words.sentence(along.names().get(support));
+    }
+
+    String note(int string, Sounded sounded) {
+        return string + " " + state.spec().stringName(string) + " " + sounded.label();
+    }
+
+    /** How far a saddle goes, and what its screw does for it. */
+    String shift(double back, Turns clockwise) {
+        String way = unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut");
+        if (clockwise.isZero()) return state.spec().fittings().bridge() == BridgeKind.FIXED ? "file it " + way : way;
+        return turned(clockwise) + ", " + way;
+    }
+
+    /** An amount of turning as the screwdriver sees it. */
+    static String turned(Turns clockwise) {
+        return clockwise.amount() + " turn" + (clockwise.abs().sixteenths() > 16 ? "s" : "")
+                + (clockwise.sixteenths() > 0 ? " clockwise" : " anticlockwise");
+    }
+
+    /** What the length screws are known to give. */
+    String screw() {
+        if (!state.spec().fittings().bridge().lengthScrewed()) return "";
+        boolean stated = state.spec().fittings().length().pitch() != 0;
+        double pitch = state.tones().screwPitch().mean();
+        boolean learned = state.tones().screwPitch().sd() < 0.1 * pitch;
+        return unit.showWithUnit(pitch) + " per turn"
+                + (stated && learned ? "" : learned ? ", learned" : ", usual, not learned yet")
+                + "; clockwise, as the screwdriver sees it, moves the saddle "
+                + (state.tones().clockwiseBack() ? "back" : "towards the nut");
+    }
+
+    Said move(Advice.MoveSaddles m) {
+        BridgeKind bridge = state.spec().fittings().bridge();
+        List<JobView.StepView> steps = m.steps().stream()
+                .map(s -> new JobView.StepView(
+                        support(s.support()), shift(s.back(), s.clockwise()) + "; " + cents(s), "", null))
+                .toList();
+        List<String> why = new ArrayList<>();
+        why.add("Sharp asks for a longer string, flat for a shorter one.");
+        switch (bridge) {
+            case FIXED ->
+                why.add(
+                        "File the top so that the crown comes to stand there; its height stays. Mark it under the string first.");
+            case FLOATING ->
+                why.add(
+                        "The two outer strings decide where the feet stand; the others keep what their saddle gives. Mark the feet with tape first."
+                                + rest(m));
+            default -> {
+                why.add(
+                        "Slacken, turn, then push the saddle home against its screw: a screw may back out without moving it.");
+                why.add("These screws give " + screw() + ".");
+            }
+        }
+        if (bridge == BridgeKind.BARRELS)
+            why.add(
+                    "One saddle under two strings: what is right for one is not for the other. The rule is in the ways.");
+        why.add("Then tune up and sound the same notes again.");
+        return Said.move(headline(m, bridge, steps), why, EYES, steps, bridge == BridgeKind.FIXED ? "Filed" : "Moved");
+    }
+
+    private String headline(Advice.MoveSaddles m, BridgeKind bridge, List<JobView.StepView> steps) {
+        if (bridge == BridgeKind.FLOATING) return "Move the bridge on its feet";
+        if (m.steps().size() == 1) {
+            Advice.MoveSaddles.Step only = m.steps().getFirst();
+            return steps.getFirst().where() + ": " + shift(only.back(), only.clockwise());
+        }
+        return (bridge == BridgeKind.FIXED ? "File " : "Move ")
+                + m.steps().size()
+                + (bridge == BridgeKind.FIXED ? " crowns" : bridge == BridgeKind.BARRELS ? " barrels" : " saddles");
+    }
+
+    private String rest(Advice.MoveSaddles m) {
+        String rest = m.steps().getFirst().after().entrySet().stream()
+                .filter(e -> e.getKey() != 1 && e.getKey() != state.spec().bassString())
+                .map(e -> e.getKey() + " " + state.spec().stringName(e.getKey()) + " " + Cents.signed(e.getValue()))
+                .collect(Collectors.joining(", "));
+        return rest.isEmpty() ? "" : " Left over, in cents: " + rest + ".";
+    }
+
+    private String cents(Advice.MoveSaddles.Step step) {
+        return step.before().keySet().stream()
+                        .sorted((a, b) -> b - a)
+                        .map(s -> (step.before().size() > 1
+                                        ? s + " " + state.spec().stringName(s) + " "
+                                        : "")
+                                + Cents.signed(step.before().getOrDefault(s, 0.0)) + " → "
+                                + Cents.signed(step.after().getOrDefault(s, 0.0)))
+                        .collect(Collectors.joining(", "))
+                + " cents";
+    }
+
+    Said limit(Advice.SaddleLimit l) {
+        double back = l.step().back();
+        boolean fixed = state.spec().fittings().bridge() == BridgeKind.FIXED;
+        List<String> why = new ArrayList<>();
+        why.add("Its string wants " + unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut")
+                + "; there is room for "
+                + unit.showWithUnit(Math.abs(back) - l.step().shortBy()) + ".");
+        why.add(
+                fixed
+                        ? "Check the relief and the gauge first. Else a thicker saddle, or the slot moved: refer that."
+                        : "Check the relief first. Then: turn the saddle or the bridge piece round; shorten a spring or the screw; look for worn frets and a wrong gauge. Else refer.");
+        return Said.plain("limit", support(l.step().support()) + " has no room to go so far", why, null);
+    }
+
+    Said stayed(Advice.SaddleStayed s) {
+        return new Said(
+                "move",
+                "Push " + along.names().get(s.support()) + " home against its screw",
+                List.of(
+                        "Its screw was turned, and the pitch hardly moved: the screw backs out, the saddle stays.",
+                        "Slacken the string, push the saddle home, tune up and sound it again."),
+                EYES,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                "Pushed home");
+    }
+
+    Said wrongWay(Advice.SaddleWrongWay w) {
+        return new Said(
+                "move",
+                support(w.support()) + " went the other way",
+                List.of(
+                        "After the turn the pitch moved the wrong way: on this bridge clockwise seems to move a saddle "
+                                + (state.tones().clockwiseBack() ? "towards the nut" : "back") + ".",
+                        "If so, the earlier turns are counted that way too, and the next are told the right way round."),
+                null,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                "Turn them the other way");
+    }
+
+    Said replace(Advice.ReplaceString r) {
+        return new Said(
+                "move",
+                Words.sentence(words.string(r.string())) + " is false: replace it",
+                List.of(
+                        r.disagreement()
+                                .map(
+                                        d -> "Its harmonic at 12 stands " + Cents.signed(d)
+                                                + " cents from the open string, more than its stiffness explains: 2 is the limit.")
+                                .orElse("Its open pitch wavers and will not settle."),
+                        "No saddle puts a false string right. With a new one it is stretched, tuned and read again."),
+                "Cutting a string: slacken it first, eyes away from its ends.",
+                null,
+                List.of(),
+                List.of(),
+                null,
+                "Replaced");
+    }
+
+    Said nutFirst(Advice.NutFirst n) {
+        List<String> why = new ArrayList<>();
+        for (int s : n.strings()) why.add(words.string(s) + ": " + split(Intoned.of(state, s)));
+        why.add("Sharp in the first frets and right at 12 is the nut. Read it before the saddles are moved.");
+        return Said.plain(
+                "look",
+                "Look at the nut first: " + words.strings(n.strings()),
+                why.stream().map(Words::sentence).toList(),
+                null);
+    }
+
+    /** What the frets read say of nut and saddle. */
+    String split(Intoned at) {
+        NutOrSaddle split = at.split(state).orElse(null);
+        if (split == null) return "";
+        Double back = split.saddleBack();
+        Double lower = split.nutLower();
+        if (back == null || lower == null)
+            return "these frets cannot tell nut from saddle; read one of the first three, and one beyond 12.";
+        return "saddle " + signed(back) + " ± " + unit.show(split.saddleError()) + " back, slot " + signed(lower)
+                + " ± " + unit.show(split.nutError()) + " lower, in " + unit.suffix() + ".";
+    }
+
+    private String signed(double mm) {
+        return unit.showChange(mm);
+    }
+}

@@ -1,0 +1,220 @@
+import { useState } from "react";
+import { api, type JobView, type Problem, type Schemas } from "../app/api";
+import { Button, TextInput } from "../ui/controls";
+import { Heads } from "../ui/Heads";
+import { ListeningBar } from "./ListeningBar";
+import { Remarks } from "./Ledger";
+import { Tick } from "./SettingForm";
+import type { JobEar } from "./useJobEar";
+import type { Send } from "./useJob";
+import { VERDICT } from "./verdict";
+
+/** The pickups: gaps as found and now, what each shows, and how loud every string is over it. */
+export function Pickups({
+  job,
+  send,
+  problem,
+  ear,
+  level,
+  onLevel,
+}: {
+  job: JobView;
+  send: Send;
+  problem: Problem | null;
+  ear: JobEar;
+  /** The pickup whose loudness is listened to, and the string that is next. */
+  level: { pickup: number; string: number } | null;
+  onLevel: (level: { pickup: number; string: number } | null) => void;
+}) {
+  const { pickups } = job;
+  const strings = pickups.pickups[0]?.levels.map((l) => l.string) ?? [];
+  return (
+    <section aria-label="Pickups" className="px-5 py-2">
+      <h2 className="wide flex flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
+        Pickups
+        <span className="py-2.5 text-[15px] font-normal text-mute">{pickups.method}</span>
+      </h2>
+      {pickups.pickups.map((p) => (
+        <Pickup
+          key={p.pickup}
+          job={job}
+          pickup={p}
+          send={send}
+          listening={level?.pickup === p.pickup ? level.string : null}
+          onListen={() =>
+            onLevel(
+              level?.pickup === p.pickup ? null : { pickup: p.pickup, string: strings[0] ?? 1 },
+            )
+          }
+        />
+      ))}
+      {level !== null && (
+        <ListeningBar
+          job={job}
+          ear={ear}
+          pluckLabel={`Pluck ${level.string}`}
+          onPluck={() => void ear.pluck({ string: level.string })}
+        />
+      )}
+      {problem !== null && (
+        <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
+          {problem.message}
+        </p>
+      )}
+      {pickups.pickups.length > 0 && (
+        <>
+          <div className="mt-3">
+            <Tick
+              checked={pickups.lowered}
+              onChange={(down) =>
+                void send((stamp, params) =>
+                  api.POST("/api/jobs/{id}/pickups-down", { params, body: { ...stamp, down } }),
+                )
+              }
+            >
+              Lowered out of the way for the setup
+            </Tick>
+          </div>
+          <p className="mt-1 text-[15px] text-mute">A turn gives {pickups.perTurn}.</p>
+        </>
+      )}
+      <Remarks lines={pickups.remarks} />
+    </section>
+  );
+}
+
+function Pickup({
+  job,
+  pickup,
+  send,
+  listening,
+  onListen,
+}: {
+  job: JobView;
+  pickup: Schemas["PickupView"];
+  send: Send;
+  listening: number | null;
+  onListen: () => void;
+}) {
+  const [texts, setTexts] = useState<Record<string, string>>({});
+  const [looking, setLooking] = useState(false);
+  const record = async (side: Schemas["GapRow"]["side"]) => {
+    const text = texts[side] ?? "";
+    if (text.trim() === "") return;
+    const done = await send((stamp, params) =>
+      api.POST("/api/jobs/{id}/pickup-gaps", {
+        params,
+        body: { ...stamp, pickup: pickup.pickup, side, text },
+      }),
+    );
+    if (done === null) return;
+    setTexts((all) => ({ ...all, [side]: "" }));
+    const fields = [...document.querySelectorAll<HTMLInputElement>("[data-pickup-gap]")];
+    const here = fields.findIndex((f) => f.dataset["pickupGap"] === `${pickup.pickup}${side}`);
+    fields[(here + 1) % fields.length]?.focus();
+  };
+  const heard = pickup.levels.filter((l) => l.text !== undefined);
+  const noted = job.pickups.signs.filter((s) => pickup.signs.includes(s.sign));
+  return (
+    <div className="border-t border-line py-2">
+      <h3 className="wide text-[18px] font-bold">{pickup.label}</h3>
+      <p className="text-[15px] text-mute">{pickup.kind}</p>
+      <table className="w-full border-collapse">
+        <thead>
+          <Heads
+            pad="px-2"
+            cells={["Side", "As found", "Now", "Target", `Gap, ${job.unitSuffix}`]}
+          />
+        </thead>
+        <tbody>
+          {pickup.gaps.map((gap) => {
+            const verdict = VERDICT[gap.verdict] ?? { sign: "", tone: "" };
+            return (
+              <tr key={gap.side} className="h-14 border-t border-line text-right">
+                <th scope="row" className="text-left text-[16px] leading-tight font-semibold">
+                  {gap.label}
+                </th>
+                <td className="px-2 text-[17px] text-mute">{gap.found ?? "–"}</td>
+                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
+                  <span className="text-[20px] font-bold">{gap.now ?? "–"}</span>{" "}
+                  <span aria-hidden="true">{verdict.sign}</span>
+                  <span className="block text-[13px] leading-tight">{gap.verdictText}</span>
+                </td>
+                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{gap.target}</td>
+                <td className="pl-2">
+                  <TextInput
+                    data-pickup-gap={`${pickup.pickup}${gap.side}`}
+                    data-length-field="true"
+                    aria-label={`${pickup.label}, ${gap.label}, ${job.unitSuffix}`}
+                    disabled={job.closed}
+                    enterKeyHint="done"
+                    className="!w-[104px] text-right text-[20px] font-bold"
+                    value={texts[gap.side] ?? ""}
+                    onChange={(e) => setTexts((all) => ({ ...all, [gap.side]: e.target.value }))}
+                    onKeyDown={(e) => {
+                      if (e.key === "Enter") {
+                        e.preventDefault();
+                        void record(gap.side);
+                      }
+                    }}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {noted.map((s) => (
+        <p key={s.sign} className="mt-1 text-[15px] text-rust">
+          ▲ {s.label}. {s.remedy}
+        </p>
+      ))}
+      {heard.length > 0 && (
+        <dl className="mt-2 flex flex-wrap gap-x-4 text-[16px]">
+          <dt className="text-mute">Loudness against the mean, dB</dt>
+          {pickup.levels.map((l) => (
+            <dd key={l.string} className="tabular-nums">
+              {l.string} {l.name} <strong>{l.text ?? "–"}</strong>
+            </dd>
+          ))}
+        </dl>
+      )}
+      <Remarks lines={pickup.balance} />
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button aria-pressed={listening !== null} onClick={onListen} disabled={job.closed}>
+          {listening === null ? "Check the level" : "Stop the level check"}
+        </Button>
+        <Button aria-expanded={looking} onClick={() => setLooking(!looking)} disabled={job.closed}>
+          What it shows
+        </Button>
+      </div>
+      {looking && (
+        <fieldset className="mt-2 grid gap-x-6 sm:grid-cols-2">
+          <legend className="text-[14px] font-semibold text-mute">{pickup.label} shows</legend>
+          {job.pickups.signs.map((s) => (
+            <Tick
+              key={s.sign}
+              checked={pickup.signs.includes(s.sign)}
+              onChange={(on) =>
+                void send((stamp, params) =>
+                  api.POST("/api/jobs/{id}/pickup-signs", {
+                    params,
+                    body: {
+                      ...stamp,
+                      pickup: pickup.pickup,
+                      signs: on
+                        ? [...pickup.signs, s.sign]
+                        : pickup.signs.filter((other) => other !== s.sign),
+                    },
+                  }),
+                )
+              }
+            >
+              {s.label}
+            </Tick>
+          ))}
+        </fieldset>
+      )}
+    </div>
+  );
+}

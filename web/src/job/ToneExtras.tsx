@@ -1,0 +1,50 @@
+import type { JobView } from "../app/api";
+import { Button } from "../ui/controls";
+import { Remarks } from "./Ledger";
+import { Tick } from "./SettingForm";
+
+/** Over the intonation ledger: what should be seen to first, stretching, and the way to strings and saddles. */
+export function ToneExtras({
+  job,
+  stretching,
+  string,
+  onStretching,
+  onMore,
+}: {
+  job: JobView;
+  stretching: boolean;
+  string: number;
+  onStretching: (on: boolean) => void;
+  onMore: () => void;
+}) {
+  const { intonation } = job;
+  const stretch = intonation.strings.stretches.find((s) => s.string === string);
+  return (
+    <div className="mb-2">
+      {intonation.warnings.map((warning) => (
+        <p
+          key={warning}
+          className="mb-1 border-l-4 border-rust bg-rust-wash px-3 py-1.5 text-[15px]"
+        >
+          {warning}
+        </p>
+      ))}
+      <Remarks lines={intonation.remarks} />
+      <div className="flex flex-wrap items-center gap-x-5">
+        <Tick checked={stretching} onChange={onStretching}>
+          <span>
+            Stretching string {string} {stretch?.name}
+            {stretch !== undefined && stretch.rounds > 0 && (
+              <span className="text-mute">
+                , {stretch.rounds} round{stretch.rounds === 1 ? "" : "s"}, last {stretch.last} cents
+              </span>
+            )}
+          </span>
+        </Tick>
+        <Button shortcut="E" onClick={onMore}>
+          Strings and saddles
+        </Button>
+      </div>
+    </div>
+  );
+}

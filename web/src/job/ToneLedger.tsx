@@ -1,0 +1,309 @@
+import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from "react";
+import { api, type JobView, type Problem, type Schemas } from "../app/api";
+import { Heads } from "../ui/Heads";
+import { Fractions } from "../ui/Fractions";
+import { VERDICT } from "./verdict";
+import type { Note } from "./useJobEar";
+import type { Send } from "./useJob";
+
+/** As found, now, tolerance and entry for the pitch of every string; typed from a tuner, or heard. */
+export function ToneLedger({
+  job,
+  send,
+  problem,
+  string,
+  onString,
+  note,
+  onNote,
+  fields,
+  onWays,
+  onMovedOn,
+  children,
+}: {
+  job: JobView;
+  send: Send;
+  problem: Problem | null;
+  string: number;
+  onString: (string: number) => void;
+  /** The note that is typed for the chosen string. */
+  note: Note | undefined;
+  onNote: (note: Note) => void;
+  fields: RefObject<Map<number, HTMLInputElement>>;
+  onWays: () => void;
+  onMovedOn: (done: JobView) => void;
+  children?: ReactNode;
+}) {
+  const { intonation } = job;
+  const [texts, setTexts] = useState<Record<number, string>>({});
+  const asked = useRef<Record<number, string>>({});
+  const order = intonation.rows.map((r) => r.string);
+  const tall = order.length > 8;
+  const focus = (target: number | undefined) => {
+    if (target === undefined) return;
+    onString(target);
+    fields.current.get(target)?.focus();
+  };
+  const following = (from: number) => order[(order.indexOf(from) + 1) % order.length];
+  const typedNote = (row: Schemas["ToneRow"]): Note =>
+    note !== undefined && note.string === row.string ? note : row.type;
+
+  const record = async (row: Schemas["ToneRow"]) => {
+    const text = texts[row.string] ?? "";
+    if (text.trim() === "") {
+      focus(following(row.string));
+      return;
+    }
+    const of = typedNote(row);
+    const question = `${of.label} ${text}`;
+    const sure = asked.current[row.string] === question;
+    const done = await send((stamp, params) =>
+      api.POST("/api/jobs/{id}/pitches", {
+        params,
+        body: { ...stamp, string: row.string, how: of.how, fret: of.fret, cents: text, sure },
+      }),
+    );
+    if (done === null) {
+      asked.current[row.string] = question;
+      return;
+    }
+    delete asked.current[row.string];
+    setTexts((all) => ({ ...all, [row.string]: "" }));
+    if (done.advice.station !== "INTONATION") {
+      onMovedOn(done);
+      return;
+    }
+    const more = done.intonation.next;
+    focus(more?.string === row.string ? row.string : following(row.string));
+  };
+  const onKey = (event: KeyboardEvent<HTMLInputElement>, row: Schemas["ToneRow"]) => {
+    if (event.key === "Enter") {
+      event.preventDefault();
+      void record(row);
+    } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      event.preventDefault();
+      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
+      focus(order[(order.indexOf(row.string) + step) % order.length]);
+    } else if (event.key === "Escape") {
+      setTexts((all) => ({ ...all, [row.string]: "" }));
+    }
+  };
+  const chosen = intonation.rows.find((r) => r.string === string);
+
+  return (
+    <section aria-label="Intonation" className="px-5 py-2">
+      <h2 className="wide flex flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
+        Intonation
+        <button
+          type="button"
+          onClick={onWays}
+          aria-keyshortcuts="h"
+          className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+        >
+          {intonation.method}
+        </button>
+      </h2>
+      {children}
+      <table className="w-full border-collapse">
+        <thead>
+          <Heads
+            pad="px-2"
+            cells={["String", "As found, 12", "Now, cents", "Good", "Typed, cents"]}
+          />
+        </thead>
+        <tbody>
+          {intonation.rows.map((row) => {
+            const on = row.string === string;
+            const verdict = VERDICT[row.verdict] ?? { sign: "", tone: "" };
+            const of = typedNote(row);
+            return (
+              <tr
+                key={row.string}
+                className={`${tall ? "h-12" : "h-14"} border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
+              >
+                <th scope="row" className="pr-2 text-left text-[19px] font-bold whitespace-nowrap">
+                  <button
+                    type="button"
+                    aria-pressed={on}
+                    onClick={() => onString(row.string)}
+                    className="min-h-11 text-left"
+                  >
+                    <span aria-hidden="true" className={on ? "" : "invisible"}>
+                      ›{" "}
+                    </span>
+                    {row.string} {row.name}
+                    <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
+                  </button>
+                </th>
+                <td className="px-2 text-[17px] text-mute">{row.found ?? "–"}</td>
+                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
+                  <span className="text-[20px] font-bold">{row.now ?? "–"}</span>{" "}
+                  <span aria-hidden="true">{verdict.sign}</span>
+                  <span className="block text-[13px] leading-tight">{row.verdictText}</span>
+                </td>
+                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{row.target}</td>
+                <td className="pl-2">
+                  <input
+                    ref={(element) => {
+                      if (element === null) fields.current.delete(row.string);
+                      else fields.current.set(row.string, element);
+                    }}
+                    data-length-field="true"
+                    aria-label={`Cents of ${of.label}`}
+                    placeholder={of.label.replace(`${row.string} ${row.name} `, "")}
+                    autoComplete="off"
+                    spellCheck={false}
+                    enterKeyHint="done"
+                    disabled={job.closed}
+                    value={texts[row.string] ?? ""}
+                    onFocus={() => onString(row.string)}
+                    onChange={(e) => setTexts((all) => ({ ...all, [row.string]: e.target.value }))}
+                    onKeyDown={(e) => onKey(e, row)}
+                    className={`h-11 w-[112px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:text-[15px] placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {problem !== null && (
+        <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
+          {problem.message}
+        </p>
+      )}
+      {chosen !== undefined && (
+        <div className="mt-3">
+          <p className="text-[15px] font-semibold text-mute">
+            String {chosen.string} {chosen.name}: what is sounded and typed
+          </p>
+          <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label="Note">
+            {chosen.notes.map((n) => {
+              const on = typedNote(chosen).how === n.how && typedNote(chosen).fret === n.fret;
+              const cell =
+                n.how === "FRETTED" ? chosen.cells.find((c) => c.fret === n.fret) : undefined;
+              return (
+                <button
+                  key={n.label}
+                  type="button"
+                  aria-pressed={on}
+                  onClick={() => onNote(n)}
+                  className={`min-h-11 rounded-lg border-[1.5px] px-3 text-[16px] ${on ? "border-ink bg-ink text-white" : "border-line-strong bg-paper hover:bg-white"}`}
+                >
+                  {n.label.replace(`${chosen.string} ${chosen.name} `, "")}
+                  {cell !== undefined && (
+                    <span className="ml-2 font-bold tabular-nums">
+                      {cell.text}
+                      {cell.stale ? " …" : ""}
+                    </span>
+                  )}
+                </button>
+              );
+            })}
+          </div>
+          {chosen.curve.length > 0 && (
+            <Residuals row={chosen} joint={job.instrument.bodyJointFret} />
+          )}
+          {chosen.move !== undefined && (
+            <p className="mt-1 text-[16px]">
+              <strong>Saddle:</strong> <Fractions text={chosen.move} />
+            </p>
+          )}
+          {chosen.split !== undefined && (
+            <p className="mt-1 text-[15px] text-mute">Nut or saddle? {chosen.split}</p>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+const WIDTH = 480;
+const HEIGHT = 132;
+const LEFT = 36;
+const RIGHT = 8;
+const TOP = 10;
+const FOOT = 22;
+
+/** The error at every fret as a small curve: now solid, after the move dashed, what was read as dots; good enough is lit. */
+function Residuals({ row }: { row: Schemas["ToneRow"]; joint: number }) {
+  const all = [...row.curve, ...row.after, ...row.cells.map((c) => c.cents)];
+  const reach = Math.max(5, row.tolerance * 1.6, ...all.map(Math.abs));
+  const x = (fret: number) =>
+    LEFT + ((fret - 1) / Math.max(1, row.curve.length - 1)) * (WIDTH - LEFT - RIGHT);
+  const middle = TOP + (HEIGHT - TOP - FOOT) / 2;
+  const y = (cents: number) => middle - (cents / reach) * ((HEIGHT - TOP - FOOT) / 2);
+  const line = (cents: readonly number[]) =>
+    cents.map((c, i) => `${x(i + 1).toFixed(1)},${y(c).toFixed(1)}`).join(" ");
+  const marks = [1, 3, 5, 7, 9, 12, 15, 17, 19, 21, 24].filter((f) => f <= row.curve.length);
+  const top = Math.floor(reach);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Error at every fret of string ${row.string} ${row.name}, cents: ${row.cells
+        .map((c) => `${c.text} at ${c.fret}`)
+        .join(", ")}${row.after.length > 0 ? "; dashed after the move" : ""}`}
+      className="mt-2 block w-full"
+    >
+      <rect
+        x={LEFT}
+        y={TOP}
+        width={WIDTH - LEFT - RIGHT}
+        height={HEIGHT - TOP - FOOT}
+        fill="#E9EDE7"
+      />
+      <rect
+        x={LEFT}
+        width={WIDTH - LEFT - RIGHT}
+        y={y(row.tolerance)}
+        height={y(-row.tolerance) - y(row.tolerance)}
+        fill="#FFF3C9"
+        stroke="#1C6B58"
+        strokeWidth="0.8"
+      />
+      <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(0)} y2={y(0)} stroke="#16201E" strokeWidth="0.8" />
+      {[top, 0, -top].map((c) => (
+        <text key={c} x={LEFT - 5} y={y(c) + 4} textAnchor="end" fontSize="12" fill="#46534E">
+          {c > 0 ? `+${c}` : String(c).replace("-", "−")}
+        </text>
+      ))}
+      {marks.map((f) => (
+        <text
+          key={f}
+          x={x(f)}
+          y={HEIGHT - 6}
+          textAnchor="middle"
+          fontSize="12"
+          fontWeight={f === 12 ? 750 : 500}
+          fill="#46534E"
+        >
+          {f}
+        </text>
+      ))}
+      <polyline points={line(row.curve)} fill="none" stroke="#16201E" strokeWidth="2.2" />
+      {row.after.length > 0 && (
+        <polyline
+          points={line(row.after)}
+          fill="none"
+          stroke="#3A4C9A"
+          strokeWidth="2"
+          strokeDasharray="7 5"
+        />
+      )}
+      {row.cells.map((c) => (
+        <circle
+          key={c.fret}
+          cx={x(c.fret)}
+          cy={y(c.cents)}
+          r="4.5"
+          fill={c.stale ? "#E9EDE7" : "#16201E"}
+          stroke="#16201E"
+          strokeWidth="2"
+        />
+      ))}
+      <text x={LEFT + 4} y={TOP + 12} fontSize="12" fill="#46534E">
+        cents by fret{row.after.length > 0 ? "; dashed: after the move" : ""}
+      </text>
+    </svg>
+  );
+}
