@@ -68,7 +68,8 @@ export function ToneLedger({
     }
     delete asked.current[row.string];
     setTexts((all) => ({ ...all, [row.string]: "" }));
-    if (done.advice.station !== "INTONATION") {
+    // whoever came here on their own stays
+    if (job.advice.station === "INTONATION" && done.advice.station !== "INTONATION") {
       onMovedOn(done);
       return;
     }
@@ -130,8 +131,8 @@ export function ToneLedger({
                     <span aria-hidden="true" className={on ? "" : "invisible"}>
                       ›{" "}
                     </span>
-                    {row.string} {row.name}
-                    <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
+                    {row.string} {row.name}{" "}
+                    <span className="ml-0.5 text-[14px] font-normal text-mute">{row.side}</span>
                   </button>
                 </th>
                 <td className="px-2 text-[17px] text-mute">{row.found ?? "–"}</td>

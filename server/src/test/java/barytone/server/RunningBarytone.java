@@ -66,6 +66,23 @@ public final class RunningBarytone implements AutoCloseable {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** Fetches a file. */
+    public byte[] bytes(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Sends a sound file. */
     public Answer postSound(String path, byte[] wav) {
         return send(HttpRequest.newBuilder(URI.create(base + path))

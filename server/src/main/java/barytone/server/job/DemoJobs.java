@@ -149,7 +149,7 @@ class DemoJobs implements ApplicationRunner {
             return each(new GapMethod.Action(12), Tool.CARD, mm);
         }
 
-        private Story each(GapMethod method, Tool tool, double... mm) {
+        Story each(GapMethod method, Tool tool, double... mm) {
             for (int i = 0; i < mm.length; i++)
                 add(new JobEvent.ReadingTaken(
                         spec.strings() - i, method, tool, new Gap.Of(mm[i]), Position.PLAYING, String.valueOf(mm[i])));
@@ -258,7 +258,7 @@ class DemoJobs implements ApplicationRunner {
                 .note("New strings, stretched")
                 .relief(0.23, 0.20)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
-                .action(1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
+                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
                 .sounded(12, 7.0, 4.2, 1.1, -3.1, 2.4, 0.6)
                 .gaps(2.5, 2.0, 2.4, 2.0);
     }
@@ -273,7 +273,7 @@ class DemoJobs implements ApplicationRunner {
                         Duration.ofMinutes(58))
                 .relief(0.23, 0.20)
                 .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
-                .action(1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
     private void knot() {

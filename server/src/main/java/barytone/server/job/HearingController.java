@@ -43,7 +43,7 @@ class HearingController {
     private static final double OTHER = 80;
 
     /** So near a note is recognised, cents. */
-    private static final double RECOGNISED = 60;
+    private static final double RECOGNISED = 25;
 
     /** A pitch that moves more than this while it rings wavers, cents. */
     private static final double WAVERS = 3;
