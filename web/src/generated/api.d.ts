@@ -436,6 +436,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/jobs/{id}/pickup-target": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["pickupTarget"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/jobs/{id}/pickup-turns": {
     parameters: {
       query?: never;
@@ -2248,6 +2264,15 @@ export interface components {
       side: "BASS" | "TREBLE";
       text: string;
     };
+    PickupGaps: {
+      /** Format: int64 */
+      after: number;
+      key: string;
+      strongBass: components["schemas"]["TypedBand"];
+      strongTreble: components["schemas"]["TypedBand"];
+      usualBass: components["schemas"]["TypedBand"];
+      usualTreble: components["schemas"]["TypedBand"];
+    };
     PickupSigns: {
       /** Format: int64 */
       after: number;
@@ -2255,6 +2280,12 @@ export interface components {
       /** Format: int32 */
       pickup: number;
       signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+    };
+    PickupTargetView: {
+      strongBass: components["schemas"]["TypedGap"];
+      strongTreble: components["schemas"]["TypedGap"];
+      usualBass: components["schemas"]["TypedGap"];
+      usualTreble: components["schemas"]["TypedGap"];
     };
     PickupTurn: {
       /** Format: int64 */
@@ -2290,6 +2321,7 @@ export interface components {
       pickups: components["schemas"]["PickupView"][];
       remarks: string[];
       signs: components["schemas"]["SignView"][];
+      target: components["schemas"]["PickupTargetView"];
     };
     PitchTold: {
       /** Format: double */
@@ -2928,6 +2960,10 @@ export interface components {
       name: string;
       /** Format: int32 */
       string: number;
+    };
+    TypedGap: {
+      high: string;
+      low: string;
     };
     TypedPitch: {
       /** Format: int64 */
@@ -3717,6 +3753,34 @@ export interface operations {
     requestBody: {
       content: {
         "application/json": components["schemas"]["PickupSigns"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["JobView"];
+        };
+      };
+    };
+  };
+  pickupTarget: {
+    parameters: {
+      query?: {
+        unit?: string;
+      };
+      header?: never;
+      path: {
+        id: number;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PickupGaps"];
       };
     };
     responses: {

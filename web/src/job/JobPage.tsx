@@ -26,7 +26,7 @@ import { Pickups } from "./Pickups";
 import { atHeights, methodOf, rowsOf, STATIONS, stringsOf, TITLE, type Station } from "./stations";
 import { ToneExtras } from "./ToneExtras";
 import { ToneLedger } from "./ToneLedger";
-import { SaddlesPanel, ToneWaysPanel } from "./TonePanels";
+import { PickupTargetPanel, SaddlesPanel, ToneWaysPanel } from "./TonePanels";
 import { useJobEar, type Note, type Wanted } from "./useJobEar";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
@@ -239,7 +239,7 @@ function OpenJob({
       v: () => toggleEar("standIn"),
       p: () => hears && ear.source === "standIn" && pluck(),
       h: () => station !== "PICKUPS" && setOpen("habit"),
-      t: () => station !== "PICKUPS" && setOpen("target"),
+      t: () => setOpen("target"),
       w: () => rod && setOpen("ways"),
       q: () => setOpen("order"),
       e: () => station !== "RELIEF" && station !== "PICKUPS" && setOpen("extras"),
@@ -387,6 +387,7 @@ function OpenJob({
             problem={open === null ? problem : null}
             ear={ear}
             level={level}
+            onTarget={() => setOpen("target")}
             onLevel={(chosenLevel) => {
               setLevel(chosenLevel);
               if (chosenLevel === null) ear.stop();
@@ -452,6 +453,8 @@ function OpenJob({
           <TargetPanel {...panel} />
         ) : atHeights(station) ? (
           <HeightTargetPanel {...panel} station={station} />
+        ) : station === "PICKUPS" ? (
+          <PickupTargetPanel {...panel} />
         ) : (
           <ToneWaysPanel {...panel} />
         )}

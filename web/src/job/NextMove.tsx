@@ -181,7 +181,9 @@ export function NextMove({
                   <Fractions text={step.amount} />
                 </td>
                 <td className="text-right text-[16px] whitespace-nowrap text-indigo">
-                  {step.expected === "" ? "" : `→ ${step.expected} ${job.unitSuffix}`}
+                  {step.expected === ""
+                    ? ""
+                    : `→ ${step.expected} ${advice.station === "INTONATION" ? "cents" : job.unitSuffix}`}
                 </td>
                 {step.leave !== undefined && (
                   <td className="text-right">

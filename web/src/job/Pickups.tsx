@@ -16,6 +16,7 @@ export function Pickups({
   problem,
   ear,
   level,
+  onTarget,
   onLevel,
 }: {
   job: JobView;
@@ -24,6 +25,7 @@ export function Pickups({
   ear: JobEar;
   /** The pickup whose loudness is listened to, and the string that is next. */
   level: { pickup: number; string: number } | null;
+  onTarget: () => void;
   onLevel: (level: { pickup: number; string: number } | null) => void;
 }) {
   const { pickups } = job;
@@ -32,7 +34,14 @@ export function Pickups({
     <section aria-label="Pickups" className="px-5 py-2">
       <h2 className="wide flex flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
         Pickups
-        <span className="py-2.5 text-[15px] font-normal text-mute">{pickups.method}</span>
+        <button
+          type="button"
+          onClick={onTarget}
+          aria-keyshortcuts="t"
+          className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+        >
+          {pickups.method}
+        </button>
       </h2>
       {pickups.pickups.map((p) => (
         <Pickup

@@ -1,6 +1,5 @@
 import type { JobView } from "../app/api";
 import { Button } from "../ui/controls";
-import { Remarks } from "./Ledger";
 import { Tick } from "./SettingForm";
 
 /** Over the intonation ledger: what should be seen to first, stretching, and the way to strings and saddles. */
@@ -29,7 +28,6 @@ export function ToneExtras({
           {warning}
         </p>
       ))}
-      <Remarks lines={intonation.remarks} />
       <div className="flex flex-wrap items-center gap-x-5">
         <Tick checked={stretching} onChange={onStretching}>
           <span>

@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } 
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
+import { Remarks } from "./Ledger";
 import { VERDICT } from "./verdict";
 import type { Note } from "./useJobEar";
 import type { Send } from "./useJob";
@@ -201,9 +202,7 @@ export function ToneLedger({
               );
             })}
           </div>
-          {chosen.curve.length > 0 && (
-            <Residuals row={chosen} joint={job.instrument.bodyJointFret} />
-          )}
+          {chosen.curve.length > 0 && <Residuals row={chosen} />}
           {chosen.move !== undefined && (
             <p className="mt-1 text-[16px]">
               <strong>Saddle:</strong> <Fractions text={chosen.move} />
@@ -214,6 +213,7 @@ export function ToneLedger({
           )}
         </div>
       )}
+      <Remarks lines={intonation.remarks} />
     </section>
   );
 }
@@ -226,7 +226,7 @@ const TOP = 10;
 const FOOT = 22;
 
 /** The error at every fret as a small curve: now solid, after the move dashed, what was read as dots; good enough is lit. */
-function Residuals({ row }: { row: Schemas["ToneRow"]; joint: number }) {
+function Residuals({ row }: { row: Schemas["ToneRow"] }) {
   const all = [...row.curve, ...row.after, ...row.cells.map((c) => c.cents)];
   const reach = Math.max(5, row.tolerance * 1.6, ...all.map(Math.abs));
   const x = (fret: number) =>

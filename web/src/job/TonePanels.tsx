@@ -1,8 +1,10 @@
 import { useState } from "react";
 import { api, type JobView } from "../app/api";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { Heads } from "../ui/Heads";
 import { pick } from "../ui/pick";
 import { SettingForm, Tick, type PanelProps } from "./SettingForm";
+import { KeepFor } from "./TargetPanels";
 
 const RULES = ["SPLIT", "FAVOUR_FIRST", "FAVOUR_SECOND"] as const;
 const PLACES = ["TWELFTH", "EVERYWHERE", "LOW", "HIGH"] as const;
@@ -13,119 +15,168 @@ export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
   const set = (change: Partial<typeof ways>) => setWays({ ...ways, ...change });
   const reason = ways.wheres.find((w) => w.where === ways.where)?.reason;
   return (
-    <SettingForm
-      action="Read it this way"
-      trouble={trouble}
-      onSubmit={() =>
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/intonation-ways", {
-            params,
-            body: {
-              ...stamp,
-              frets: ways.frets,
-              where: ways.where,
-              reference: ways.reference,
-              tolerances: ways.tolerances,
-              pairs: ways.pairs.map((p) => p.rule),
-              a4: ways.a4,
-              offsets: ways.offsets,
-              upToPitch: ways.upToPitch,
-            },
-          }),
-        ).then((done) => {
-          if (done !== null) onDone();
-        })
-      }
-    >
-      <fieldset className="col-span-full flex flex-wrap gap-x-5">
-        <legend className="text-[14px] font-semibold text-mute">
-          Frets read besides the open string
-        </legend>
-        {ways.choices.map((fret) => (
-          <Tick
-            key={fret}
-            checked={ways.frets.includes(fret)}
-            onChange={(on) =>
-              fret !== 12 &&
-              set({
-                frets: on ? [...ways.frets, fret] : ways.frets.filter((f) => f !== fret),
-              })
-            }
-          >
-            {fret}
-          </Tick>
-        ))}
-      </fieldset>
-      <Field label="Where the player plays" hint={reason}>
-        <Select
-          value={ways.where}
-          onChange={(e) => set({ where: pick(e.target.value, PLACES, ways.where) })}
-        >
-          {ways.wheres.map((w) => (
-            <option key={w.where} value={w.where}>
-              {w.label}
-            </option>
+    <>
+      <SettingForm
+        action="Read it this way"
+        trouble={trouble}
+        onSubmit={() =>
+          void send((stamp, params) =>
+            api.POST("/api/jobs/{id}/intonation-ways", {
+              params,
+              body: {
+                ...stamp,
+                frets: ways.frets,
+                where: ways.where,
+                reference: ways.reference,
+                tolerances: ways.tolerances,
+                pairs: ways.pairs.map((p) => p.rule),
+                a4: ways.a4,
+                offsets: ways.offsets,
+                upToPitch: ways.upToPitch,
+              },
+            }),
+          ).then((done) => {
+            if (done !== null) onDone();
+          })
+        }
+      >
+        <fieldset className="col-span-full flex flex-wrap gap-x-5">
+          <legend className="text-[14px] font-semibold text-mute">
+            Frets read besides the open string
+          </legend>
+          {ways.choices.map((fret) => (
+            <Tick
+              key={fret}
+              checked={ways.frets.includes(fret)}
+              onChange={(on) =>
+                fret !== 12 &&
+                set({
+                  frets: on ? [...ways.frets, fret] : ways.frets.filter((f) => f !== fret),
+                })
+              }
+            >
+              {fret}
+            </Tick>
           ))}
-        </Select>
-      </Field>
-      <Field label="Compared with" hint="the harmonic only on fresh strings">
-        <Select
-          value={ways.reference}
-          onChange={(e) =>
-            set({ reference: pick(e.target.value, ["OPEN", "HARMONIC"] as const, "OPEN") })
-          }
-        >
-          <option value="OPEN">the open string (usual)</option>
-          <option value="HARMONIC">the harmonic at 12</option>
-        </Select>
-      </Field>
-      {ways.pairs.map((pair, i) => (
-        <Field key={pair.name} label={pair.name} hint={pair.wanted}>
+        </fieldset>
+        <Field label="Where the player plays" hint={reason}>
           <Select
-            value={pair.rule}
-            onChange={(e) =>
-              set({
-                pairs: ways.pairs.map((p, j) =>
-                  j === i ? { ...p, rule: pick(e.target.value, RULES, p.rule) } : p,
-                ),
-              })
-            }
+            value={ways.where}
+            onChange={(e) => set({ where: pick(e.target.value, PLACES, ways.where) })}
           >
-            <option value="SPLIT">split: one as sharp as the other is flat</option>
-            <option value="FAVOUR_FIRST">favour {pair.lower}</option>
-            <option value="FAVOUR_SECOND">favour {pair.higher}</option>
+            {ways.wheres.map((w) => (
+              <option key={w.where} value={w.where}>
+                {w.label}
+              </option>
+            ))}
           </Select>
         </Field>
-      ))}
-      <fieldset className="col-span-full grid grid-cols-3 gap-3 sm:grid-cols-6">
-        <legend className="text-[14px] font-semibold text-mute">Good enough, ± cents</legend>
-        {job.intonation.rows.map((row) => (
-          <Field key={row.string} label={`${row.string} ${row.name}`}>
-            <TextInput
-              value={ways.tolerances[row.string - 1] ?? ""}
+        <Field label="Compared with" hint="the harmonic only on fresh strings">
+          <Select
+            value={ways.reference}
+            onChange={(e) =>
+              set({ reference: pick(e.target.value, ["OPEN", "HARMONIC"] as const, "OPEN") })
+            }
+          >
+            <option value="OPEN">the open string (usual)</option>
+            <option value="HARMONIC">the harmonic at 12</option>
+          </Select>
+        </Field>
+        {ways.pairs.map((pair, i) => (
+          <Field key={pair.name} label={pair.name} hint={pair.wanted}>
+            <Select
+              value={pair.rule}
               onChange={(e) =>
                 set({
-                  tolerances: ways.tolerances.map((t, i) =>
-                    i === row.string - 1 ? e.target.value : t,
+                  pairs: ways.pairs.map((p, j) =>
+                    j === i ? { ...p, rule: pick(e.target.value, RULES, p.rule) } : p,
                   ),
                 })
               }
-            />
+            >
+              <option value="SPLIT">split the error</option>
+              <option value="FAVOUR_FIRST">favour {pair.lower}</option>
+              <option value="FAVOUR_SECOND">favour {pair.higher}</option>
+            </Select>
           </Field>
         ))}
-      </fieldset>
-      <Field label="Reference pitch, Hz" hint="415 to 466">
-        <TextInput value={ways.a4} onChange={(e) => set({ a4: e.target.value })} />
-      </Field>
-      <Field label="Offsets of the open strings, cents" hint="lowest first; empty for none">
-        <TextInput value={ways.offsets} onChange={(e) => set({ offsets: e.target.value })} />
-      </Field>
-      <div className="col-span-full">
-        <Tick checked={ways.upToPitch} onChange={(upToPitch) => set({ upToPitch })}>
-          Tune up to pitch, never down to it
-        </Tick>
-      </div>
-    </SettingForm>
+        <fieldset className="col-span-full grid grid-cols-3 gap-3 sm:grid-cols-6">
+          <legend className="text-[14px] font-semibold text-mute">Good enough, ± cents</legend>
+          {job.intonation.rows.map((row) => (
+            <Field key={row.string} label={`${row.string} ${row.name}`}>
+              <TextInput
+                value={ways.tolerances[row.string - 1] ?? ""}
+                onChange={(e) =>
+                  set({
+                    tolerances: ways.tolerances.map((t, i) =>
+                      i === row.string - 1 ? e.target.value : t,
+                    ),
+                  })
+                }
+              />
+            </Field>
+          ))}
+        </fieldset>
+        <Field label="Reference pitch, Hz" hint="415 to 466">
+          <TextInput value={ways.a4} onChange={(e) => set({ a4: e.target.value })} />
+        </Field>
+        <Field label="Offsets of the open strings, cents" hint="lowest first; empty for none">
+          <TextInput value={ways.offsets} onChange={(e) => set({ offsets: e.target.value })} />
+        </Field>
+        <div className="col-span-full">
+          <Tick checked={ways.upToPitch} onChange={(upToPitch) => set({ upToPitch })}>
+            Tune up to pitch, never down to it
+          </Tick>
+        </div>
+      </SettingForm>
+      <KeepFor job={job} what="intonation" />
+    </>
+  );
+}
+
+const GAPS = [
+  ["usualBass", "Usual magnets, bass"],
+  ["usualTreble", "Usual magnets, treble"],
+  ["strongBass", "Strong magnets, bass"],
+  ["strongTreble", "Strong magnets, treble"],
+] as const;
+
+/** The wanted gaps between string and pickup. */
+export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
+  const [gaps, setGaps] = useState(job.pickups.target);
+  return (
+    <>
+      <p className="mb-3 text-[16px] text-mute">{job.pickups.method}.</p>
+      <SettingForm
+        action="Use these gaps"
+        trouble={trouble}
+        className="grid grid-cols-2 gap-4"
+        onSubmit={() =>
+          void send((stamp, params) =>
+            api.POST("/api/jobs/{id}/pickup-target", { params, body: { ...stamp, ...gaps } }),
+          ).then((done) => {
+            if (done !== null) onDone();
+          })
+        }
+      >
+        {GAPS.flatMap(([key, label]) =>
+          (["low", "high"] as const).map((end) => (
+            <Field
+              key={key + end}
+              label={`${label} ${end === "low" ? "from" : "to"}, ${job.unitSuffix}`}
+            >
+              <TextInput
+                value={gaps[key][end]}
+                onChange={(e) =>
+                  setGaps({ ...gaps, [key]: { ...gaps[key], [end]: e.target.value } })
+                }
+              />
+            </Field>
+          )),
+        )}
+      </SettingForm>
+      <KeepFor job={job} what="pickups" />
+    </>
   );
 }
 
@@ -166,6 +217,9 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
             Stretch, hear or type how far the pitch dropped, tune up, and again until it is under 3
             cents.
           </caption>
+          <thead>
+            <Heads cells={["String", "Rounds", "Drop, cents"]} />
+          </thead>
           <tbody>
             {strings.stretches.map((s) => (
               <tr key={s.string} className="border-t border-line">

@@ -2,7 +2,9 @@ package barytone.core.joblog;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.intonation.IntonationWays;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutSchool;
@@ -15,11 +17,14 @@ import barytone.core.plan.WorkOrder;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What holds on a job until its log says otherwise: the shop's, the player's and the instrument's choices.
  *
  * @param scope the stations that were agreed on
+ * @param intonation how intonation is read and judged; null for what is usual for the instrument
+ * @param pickups the wanted gaps
  */
 public record JobDefaults(
         ReliefTarget relief,
@@ -30,7 +35,9 @@ public record JobDefaults(
         HeightHabit actionHabit,
         RodWays ways,
         WorkOrder order,
-        Set<Station> scope) {
+        Set<Station> scope,
+        @Nullable IntonationWays intonation,
+        PickupTarget pickups) {
     public JobDefaults {
         scope = Set.copyOf(scope);
     }
@@ -47,12 +54,15 @@ public record JobDefaults(
                 new HeightHabit(ActionSchool.AT, Tool.CARD, Position.PLAYING),
                 RodWays.USUAL,
                 WorkOrder.RELIEF_NUT_ACTION,
-                Set.copyOf(Station.HEIGHTS));
+                Set.copyOf(Station.HEIGHTS),
+                null,
+                PickupTarget.USUAL);
     }
 
     /** The same with another relief and way of reading it. */
     public JobDefaults with(ReliefTarget otherRelief, ReliefHabit otherHabit) {
-        return new JobDefaults(otherRelief, nut, action, otherHabit, nutHabit, actionHabit, ways, order, scope);
+        return new JobDefaults(
+                otherRelief, nut, action, otherHabit, nutHabit, actionHabit, ways, order, scope, intonation, pickups);
     }
 
     /** The same with nut or action read otherwise. */
@@ -67,31 +77,50 @@ public record JobDefaults(
                 nutHeights ? actionHabit : habit,
                 ways,
                 order,
-                scope);
+                scope,
+                intonation,
+                pickups);
     }
 
     /** The same with other nut heights wanted. */
     public JobDefaults with(NutTarget other) {
-        return new JobDefaults(relief, other, action, reliefHabit, nutHabit, actionHabit, ways, order, scope);
+        return new JobDefaults(
+                relief, other, action, reliefHabit, nutHabit, actionHabit, ways, order, scope, intonation, pickups);
     }
 
     /** The same with another action wanted. */
     public JobDefaults with(ActionTarget other) {
-        return new JobDefaults(relief, nut, other, reliefHabit, nutHabit, actionHabit, ways, order, scope);
+        return new JobDefaults(
+                relief, nut, other, reliefHabit, nutHabit, actionHabit, ways, order, scope, intonation, pickups);
     }
 
     /** The same with another way of turning the rod. */
     public JobDefaults with(RodWays other) {
-        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, other, order, scope);
+        return new JobDefaults(
+                relief, nut, action, reliefHabit, nutHabit, actionHabit, other, order, scope, intonation, pickups);
     }
 
     /** The same in another order of work. */
     public JobDefaults with(WorkOrder other) {
-        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, other, scope);
+        return new JobDefaults(
+                relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, other, scope, intonation, pickups);
     }
 
     /** The same with other stations agreed on. */
     public JobDefaults scope(Set<Station> stations) {
-        return new JobDefaults(relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, order, stations);
+        return new JobDefaults(
+                relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, order, stations, intonation, pickups);
+    }
+
+    /** The same with intonation read and judged otherwise. */
+    public JobDefaults with(IntonationWays other) {
+        return new JobDefaults(
+                relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, order, scope, other, pickups);
+    }
+
+    /** The same with other pickup gaps wanted. */
+    public JobDefaults with(PickupTarget other) {
+        return new JobDefaults(
+                relief, nut, action, reliefHabit, nutHabit, actionHabit, ways, order, scope, intonation, other);
     }
 }

@@ -11,6 +11,7 @@ import barytone.core.intonation.Sounded;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutTarget;
 import barytone.core.plan.ReliefTarget;
@@ -421,6 +422,9 @@ public sealed interface JobEvent {
      * @param gap mm
      */
     record PickupRead(int pickup, Pickup.Side side, double gap, String typed) implements JobEvent {}
+
+    /** The wanted pickup gaps were chosen. */
+    record PickupTargetSet(PickupTarget target) implements JobEvent {}
 
     /** Pickup screws were turned, clockwise as the screwdriver sees it. */
     record PickupTurned(int pickup, Turns bass, Turns treble) implements JobEvent {}

@@ -92,7 +92,7 @@ public final class JobReplay {
             }
         }
         this.estimate = SetupEstimate.before(spec.model(reversed));
-        this.tones = new ToneHistory(spec, clockwiseBack);
+        this.tones = new ToneHistory(spec, clockwiseBack, defaults.intonation());
         this.pickups = new PickupHistory(spec);
     }
 
@@ -177,6 +177,7 @@ public final class JobReplay {
                 pass(logged.at());
                 pickups.read(e, estimate, movesMade == 0);
             }
+            case JobEvent.PickupTargetSet e -> chosen = chosen.with(e.target());
             case JobEvent.PickupTurned e -> pickups.turned(e);
             case JobEvent.PickupChecked e -> pickups.signs(e);
             case JobEvent.PickupsLowered e -> pickups.lowered(e.down());

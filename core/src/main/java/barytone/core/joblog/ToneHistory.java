@@ -53,7 +53,7 @@ final class ToneHistory {
     private StringAge age = StringAge.NEW;
     private @Nullable List<Double> places;
 
-    ToneHistory(InstrumentSpec spec, boolean clockwiseBack) {
+    ToneHistory(InstrumentSpec spec, boolean clockwiseBack, @Nullable IntonationWays chosen) {
         this.spec = spec;
         this.supports = spec.lengthwise();
         this.clockwiseBack = clockwiseBack;
@@ -63,8 +63,10 @@ final class ToneHistory {
         double pitch = spec.fittings().length().pitchOrUsual();
         this.screwPitch =
                 new Normal(pitch, pitch * (spec.fittings().length().pitch() == 0 ? UNKNOWN_SPREAD : STATED_SPREAD));
-        this.ways = IntonationWays.usual(
-                spec.tuning().stream().map(p -> p.frequency(440)).toList());
+        this.ways = chosen != null && chosen.fits(spec.strings(), spec.frets())
+                ? chosen
+                : IntonationWays.usual(
+                        spec.tuning().stream().map(p -> p.frequency(440)).toList());
     }
 
     /** Whether what was noted fits the instrument, which may have been corrected since. */

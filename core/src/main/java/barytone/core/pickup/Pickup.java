@@ -1,6 +1,5 @@
 package barytone.core.pickup;
 
-import barytone.core.estimate.Band;
 import barytone.core.neck.Allowed;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,9 +9,6 @@ import java.util.stream.Collectors;
 
 /** A pickup under the strings. */
 public record Pickup(Place place, Kind kind, Mounting mounting) {
-    /** How far from the wanted gap is still good, mm. */
-    private static final double EITHER_WAY = 0.3;
-
     /** Where it is. */
     public enum Place {
         NECK("neck pickup", 0.79),
@@ -39,17 +35,13 @@ public record Pickup(Place place, Kind kind, Mounting mounting) {
 
     /** How strongly it pulls. */
     public enum Kind {
-        USUAL("usual magnets", 2.5, 2.0),
-        STRONG("strong magnets", 3.7, 3.3);
+        USUAL("usual magnets"),
+        STRONG("strong magnets");
 
         private final String label;
-        private final double bass;
-        private final double treble;
 
-        Kind(String label, double bass, double treble) {
+        Kind(String label) {
             this.label = label;
-            this.bass = bass;
-            this.treble = treble;
         }
 
         public String label() {
@@ -86,12 +78,6 @@ public record Pickup(Place place, Kind kind, Mounting mounting) {
     public enum Side {
         BASS,
         TREBLE
-    }
-
-    /** The usual gap to start with, string pressed at the last fret, mm. */
-    public Band usualGap(Side side) {
-        double middle = side == Side.BASS ? kind.bass : kind.treble;
-        return new Band(middle - EITHER_WAY, middle + EITHER_WAY);
     }
 
     /**

@@ -1,6 +1,7 @@
 package barytone.core.plan;
 
 import barytone.core.estimate.Band;
+import barytone.core.estimate.SetupEstimate;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.SaddleFit;
@@ -88,6 +89,17 @@ public record Intoned(int string, List<FretError> errors, double offset, double 
 
     private static double[] forecast(JobState job, int string, double shift, StringState setup) {
         return ToneForecast.cents(job.spec(), job.tones().ways().a4(), string, shift, setup);
+    }
+
+    /**
+     * What a change of relief, nut or action does to the error at 12, in cents.
+     *
+     * @param after the setup expected after it
+     */
+    public double shift(JobState job, SetupEstimate after) {
+        double moved = job.tones().shift(string);
+        return forecast(job, string, moved, after.likely(string))[12]
+                - forecast(job, string, moved, job.estimate().likely(string))[12];
     }
 
     public boolean read() {

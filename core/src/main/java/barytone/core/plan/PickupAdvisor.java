@@ -44,13 +44,18 @@ public final class PickupAdvisor {
         for (int p = 0; p < pickups(job).size(); p++) {
             for (Pickup.Side side : Pickup.Side.values()) {
                 PickupState.Gap gap = job.pickups().gap(p, side).orElseThrow();
-                allIn &= pickups(job).get(p).usualGap(side).outside(gap.now()) == 0;
+                allIn &= band(job, p, side).outside(gap.now()) == 0;
                 asFound &= gap.found() != null && gap.found() == gap.read();
             }
         }
         return !allIn
                 ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
                 : asFound ? Advice.Done.Reason.LEAVE_IT : Advice.Done.Reason.IN_BAND;
+    }
+
+    /** The wanted gap on one side of a pickup. */
+    public static Band band(JobState job, int pickup, Pickup.Side side) {
+        return job.chosen().pickups().band(pickups(job).get(pickup).kind(), side);
     }
 
     private static List<Pickup> pickups(JobState job) {
@@ -92,7 +97,7 @@ public final class PickupAdvisor {
     private static Turns turns(JobState job, int pickup, Pickup.Side side) {
         Pickup is = pickups(job).get(pickup);
         double now = job.pickups().gap(pickup, side).orElseThrow().now();
-        Band wanted = is.usualGap(side);
+        Band wanted = band(job, pickup, side);
         boolean tooNear =
                 job.pickups().signs().getOrDefault(pickup, List.of()).stream().anyMatch(PickupSign::tooNear);
         double lower = wanted.outside(now) == 0 ? 0 : wanted.middle() - now;

@@ -59,8 +59,13 @@ class Choices {
             case "relief" -> wish(chosen.relief().school(), new JobEvent.TargetSet(chosen.relief()), strings);
             case "nut" -> wish(chosen.nut().school(), new JobEvent.NutTargetSet(chosen.nut()), strings);
             case "action" -> wish(chosen.action().school(), new JobEvent.ActionTargetSet(chosen.action()), strings);
+            case "intonation" ->
+                wish(null, new JobEvent.IntonationSet(job.state().tones().ways()), strings);
+            case "pickups" -> wish(null, new JobEvent.PickupTargetSet(chosen.pickups()), 0);
             case "order" -> wish(null, new JobEvent.OrderSet(chosen.order()), 0);
-            default -> throw Allowed.broken("what to keep", "“" + name + "”", "relief, nut, action or order");
+            default ->
+                throw Allowed.broken(
+                        "what to keep", "“" + name + "”", "relief, nut, action, intonation, pickups or order");
         };
         settings.replace(scope, owner, "wish-" + name, mapper.writeValueAsString(wish));
     }
@@ -96,7 +101,7 @@ class Choices {
         ActionTarget wantedAction =
                 ActionSchool.ofCode(schools.action(), action).target(spec, touch, ActionSchool.Style.ANY);
         if (!wantedAction.equals(usual.action())) events.add(new JobEvent.ActionTargetSet(wantedAction));
-        for (String name : List.of("relief", "nut", "action", "order")) {
+        for (String name : List.of("relief", "nut", "action", "intonation", "pickups", "order")) {
             Optional<Wish> wish = wish(instrument, player, name, spec);
             wish.ifPresent(w -> {
                 if (w.kind() != null && w.body() != null) events.add(codec.event(w.kind(), w.body()));
@@ -127,6 +132,8 @@ class Choices {
                 case JobEvent.NutTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
                 case JobEvent.ActionTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
                 case JobEvent.OrderSet e -> now.with(e.order());
+                case JobEvent.IntonationSet e -> now.with(e.ways());
+                case JobEvent.PickupTargetSet e -> now.with(e.target());
                 case JobEvent.RodWaysSet e -> now.with(e.ways());
                 case JobEvent.HeightHabitSet e -> now.with(e.habit());
                 default -> now;

@@ -73,6 +73,7 @@ class EventCodec {
         kinds.put("stretched", JobEvent.Stretched.class);
         kinds.put("string-renewed", JobEvent.StringRenewed.class);
         kinds.put("pickup-gap", JobEvent.PickupRead.class);
+        kinds.put("pickup-target", JobEvent.PickupTargetSet.class);
         kinds.put("pickup-turned", JobEvent.PickupTurned.class);
         kinds.put("pickup-checked", JobEvent.PickupChecked.class);
         kinds.put("pickups-lowered", JobEvent.PickupsLowered.class);

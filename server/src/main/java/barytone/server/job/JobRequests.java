@@ -266,6 +266,16 @@ final class JobRequests {
     record PickupTurn(long after, String key, int pickup, int bassSixteenths, int trebleSixteenths)
             implements Stamped {}
 
+    /** The wanted pickup gaps as typed lengths. */
+    record PickupGaps(
+            long after,
+            String key,
+            TypedBand usualBass,
+            TypedBand usualTreble,
+            TypedBand strongBass,
+            TypedBand strongTreble)
+            implements Stamped {}
+
     /** What a pickup shows. */
     record PickupSigns(long after, String key, int pickup, List<PickupSign> signs) implements Stamped {}
 

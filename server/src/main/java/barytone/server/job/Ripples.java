@@ -4,7 +4,9 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
+import barytone.core.plan.Intoned;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +15,9 @@ import java.util.List;
 final class Ripples {
     /** A change smaller than this is no ripple, mm. */
     private static final double STILL = 0.004;
+
+    /** A change smaller than this is no ripple, cents. */
+    private static final double AUDIBLE = 0.3;
 
     private final JobState state;
     private final LengthUnit unit;
@@ -33,7 +38,19 @@ final class Ripples {
         if (withOwn && own.height()) for (int s : state.strings(own)) add(ripple, after, own, s);
         for (Station station : Station.HEIGHTS)
             if (station != own) for (int s : List.of(state.spec().bassString(), 1)) add(ripple, after, station, s);
+        if (own.height()) for (int s : List.of(state.spec().bassString(), 1)) intonation(ripple, after, s);
         return ripple;
+    }
+
+    private void intonation(List<JobView.Ripple> ripple, SetupEstimate after, int string) {
+        Intoned now = Intoned.of(state, string);
+        double shift = now.shift(state, after);
+        if (Math.abs(shift) < AUDIBLE || !(now.read() || state.agreed(Station.INTONATION))) return;
+        ripple.add(new JobView.Ripple(
+                "Intonation at 12, cents, " + string + " " + state.spec().stringName(string),
+                now.read() ? Cents.signed(now.offset()) : "not read",
+                now.read() ? Cents.signed(now.offset() + shift) : "",
+                Cents.signed(shift)));
     }
 
     private void add(List<JobView.Ripple> ripple, SetupEstimate after, Station station, int string) {

@@ -151,6 +151,7 @@ final class Tape {
                 pickup(e.pickup())
                         + (e.side() == Pickup.Side.BASS ? ", bass side: " : ", treble side: ")
                         + unit.showWithUnit(e.gap());
+            case JobEvent.PickupTargetSet ignored -> "Pickup gaps wanted: set by hand";
             case JobEvent.PickupTurned e ->
                 pickup(e.pickup()) + side(", bass ", e.bass()) + side(", treble ", e.treble());
             case JobEvent.PickupChecked e ->

@@ -1,15 +1,18 @@
 package barytone.server.job;
 
 import barytone.core.bridge.Supports;
+import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
 import barytone.core.joblog.Ear;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.Allowed;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.reading.ReadingBounds;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -216,6 +219,30 @@ class ToneController {
                         asked.side(),
                         mm("gap", asked.text(), unit, 0.2, 15),
                         asked.text().strip()));
+    }
+
+    @PostMapping("/pickup-target")
+    JobView pickupTarget(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.PickupGaps asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.PickupTargetSet(new PickupTarget(
+                        band(asked.usualBass(), unit),
+                        band(asked.usualTreble(), unit),
+                        band(asked.strongBass(), unit),
+                        band(asked.strongTreble(), unit))));
+    }
+
+    private static Band band(JobRequests.TypedBand typed, String unit) {
+        return JobController.band(
+                Length.parse(typed.low(), LengthUnit.ofCode(unit)).mm(),
+                Length.parse(typed.high(), LengthUnit.ofCode(unit)).mm(),
+                new ReadingBounds(0.2, 15, 0.5, 6),
+                LengthUnit.ofCode(unit));
     }
 
     @PostMapping("/pickup-turns")

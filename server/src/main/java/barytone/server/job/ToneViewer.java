@@ -2,6 +2,7 @@ package barytone.server.job;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
+import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PlayedWhere;
@@ -345,7 +346,16 @@ final class ToneViewer {
                 Arrays.stream(PickupSign.values())
                         .map(s -> new ToneViews.SignView(s, s.label(), s.remedy()))
                         .toList(),
+                new ToneViews.PickupTargetView(
+                        typed(state.chosen().pickups().usualBass()),
+                        typed(state.chosen().pickups().usualTreble()),
+                        typed(state.chosen().pickups().strongBass()),
+                        typed(state.chosen().pickups().strongTreble())),
                 remarks);
+    }
+
+    private ToneViews.TypedGap typed(Band band) {
+        return new ToneViews.TypedGap(unit.show(band.low()), unit.show(band.high()));
     }
 
     private ToneViews.PickupView pickup(int p) {
@@ -370,7 +380,7 @@ final class ToneViewer {
 
     ToneViews.GapRow gap(int p, Pickup.Side side) {
         var gap = state.pickups().gap(p, side).orElse(null);
-        var wanted = spec.fittings().pickups().get(p).usualGap(side);
+        var wanted = PickupAdvisor.band(state, p, side);
         int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
         double outside = gap == null ? 0 : wanted.outside(gap.now());
         boolean stale = gap != null && (gap.stale() || state.pickups().lowered());

@@ -125,7 +125,13 @@ final class ToneViews {
             boolean lowered,
             String perTurn,
             List<SignView> signs,
+            PickupTargetView target,
             List<String> remarks) {}
+
+    /** The wanted gaps by how strongly a pickup pulls. */
+    record PickupTargetView(TypedGap usualBass, TypedGap usualTreble, TypedGap strongBass, TypedGap strongTreble) {}
+
+    record TypedGap(String low, String high) {}
 
     /** One pickup, counted from the neck. */
     record PickupView(

@@ -68,8 +68,7 @@ final class ToneWords {
     Said move(Advice.MoveSaddles m) {
         BridgeKind bridge = state.spec().fittings().bridge();
         List<JobView.StepView> steps = m.steps().stream()
-                .map(s -> new JobView.StepView(
-                        support(s.support()), shift(s.back(), s.clockwise()) + "; " + cents(s), "", null))
+                .map(s -> new JobView.StepView(support(s.support()), shift(s.back(), s.clockwise()), cents(s), null))
                 .toList();
         List<String> why = new ArrayList<>();
         why.add("Sharp asks for a longer string, flat for a shorter one.");
@@ -113,16 +112,13 @@ final class ToneWords {
         return rest.isEmpty() ? "" : " Left over, in cents: " + rest + ".";
     }
 
+    /** What is left over on each string, in cents at 12. */
     private String cents(Advice.MoveSaddles.Step step) {
-        return step.before().keySet().stream()
-                        .sorted((a, b) -> b - a)
-                        .map(s -> (step.before().size() > 1
-                                        ? s + " " + state.spec().stringName(s) + " "
-                                        : "")
-                                + Cents.signed(step.before().getOrDefault(s, 0.0)) + " → "
-                                + Cents.signed(step.after().getOrDefault(s, 0.0)))
-                        .collect(Collectors.joining(", "))
-                + " cents";
+        return step.after().keySet().stream()
+                .sorted((a, b) -> b - a)
+                .map(s -> (step.after().size() > 1 ? state.spec().stringName(s) + " " : "")
+                        + Cents.signed(step.after().getOrDefault(s, 0.0)))
+                .collect(Collectors.joining(", "));
     }
 
     Said limit(Advice.SaddleLimit l) {

@@ -17,6 +17,7 @@ import barytone.core.joblog.StringAge;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.plan.ActionTarget;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefTarget;
@@ -105,6 +106,7 @@ class EventCodecTest {
                 new JobEvent.Stretched(5, 12.5),
                 new JobEvent.StringRenewed(5),
                 new JobEvent.PickupRead(1, Pickup.Side.BASS, 2.4, "2.4"),
+                new JobEvent.PickupTargetSet(PickupTarget.USUAL),
                 new JobEvent.PickupTurned(0, new Turns(-4), Turns.NONE),
                 new JobEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
                 new JobEvent.PickupsLowered(true),

@@ -1,0 +1,220 @@
+package barytone.server.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
+import barytone.core.instrument.Fittings;
+import barytone.core.instrument.Touch;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PlayedWhere;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.Ear;
+import barytone.core.joblog.JobDefaults;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.StringAge;
+import barytone.core.pickup.Pickup;
+import barytone.core.plan.Station;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** What is said at the intonation and pickup stations. */
+class ToneWordsTest extends ToldJob<ToneWordsTest> {
+    private Set<Station> scope = Set.of(Station.INTONATION);
+
+    @Override
+    ToneWordsTest self() {
+        return this;
+    }
+
+    @Override
+    JobDefaults defaults() {
+        return JobDefaults.usual(spec, Touch.MEDIUM).scope(scope);
+    }
+
+    private ToneWordsTest on(BridgeKind bridge, LengthScrews length) {
+        Fittings f = spec.fittings();
+        spec = spec.with(new Fittings(
+                bridge,
+                f.threadPitch(),
+                f.joint(),
+                f.endRadius(),
+                f.bridgeSpread(),
+                f.nut(),
+                f.nutWidth(),
+                f.strings(),
+                length,
+                f.pickups()));
+        return this;
+    }
+
+    /** Every string open and in tune, then at a fret, lowest first. */
+    private ToneWordsTest at(int fret, double... cents) {
+        for (int i = 0; i < cents.length; i++) {
+            if (state().tones()
+                    .in(state().tones().session(6 - i), 6 - i, Sounded.OPEN)
+                    .isEmpty()) sound(6 - i, Sounded.OPEN, 0);
+            sound(6 - i, Sounded.at(fret), cents[i]);
+        }
+        return this;
+    }
+
+    private ToneWordsTest sound(int string, Sounded sounded, double cents) {
+        return add(new JobEvent.PitchRead(string, sounded, cents, Ear.TUNER, null, false, false, ""));
+    }
+
+    private ToneWordsTest turned(int... sixteenths) {
+        add(new JobEvent.SaddlesMoved(
+                java.util.Arrays.stream(sixteenths).mapToObj(Turns::new).toList(), Collections.nCopies(6, 0.0)));
+        return add(new JobEvent.Retuned());
+    }
+
+    private static List<String> steps(JobView.AdviceView told) {
+        return told.steps().stream()
+                .map(s -> s.where() + ": " + s.amount() + " → " + s.expected())
+                .toList();
+    }
+
+    @Test
+    void aScrewAtTheNutEndIsToldTheOtherWayRound() {
+        on(BridgeKind.INDIVIDUAL, new LengthScrews(0.5, LengthScrews.Head.NUT, 3, 0))
+                .at(12, 5, 0, 0, 0, 0, 0);
+        JobView.AdviceView told = told();
+        assertThat(told.headline()).isEqualTo("Saddle 6: 3 3/4 turns anticlockwise, 1.88 mm back");
+        assertThat(steps(told)).containsExactly("Saddle 6: 3 3/4 turns anticlockwise, 1.88 mm back → 0.0");
+        assertThat(all(told)).contains("clockwise, as the screwdriver sees it, moves the saddle towards the nut");
+        unit = LengthUnit.THOU;
+        assertThat(told().headline()).endsWith("74 thou back");
+    }
+
+    @Test
+    void aBarrelTellsWhatIsLeftOnBothItsStrings() {
+        on(BridgeKind.BARRELS, LengthScrews.USUAL).at(12, 6, 2, 0, 0, 0, 0);
+        JobView.AdviceView told = told();
+        assertThat(told.headline()).startsWith("Barrel 6–5: ");
+        assertThat(told.steps().getFirst().expected()).matches("E \\+2\\.\\d, A −2\\.\\d|E \\+1\\.9, A −2\\.1");
+        assertThat(all(told)).contains("One saddle under two strings");
+    }
+
+    @Test
+    void aCrownIsFiledAsFarAsTheSaddleAllowsAndNoFarther() {
+        on(BridgeKind.FIXED, LengthScrews.USUAL).at(12, 6, 0, 0, 0, 0, -2);
+        JobView.AdviceView told = told();
+        assertThat(told.headline()).isEqualTo("Crown 6 has no room to go so far");
+        assertThat(all(told)).contains("there is room for 1.10 mm").contains("thicker saddle");
+        assertThat(told.decline()).isEqualTo("Go on as far as it goes");
+        add(new JobEvent.Answered("saddle-limit-0", false));
+        told = told();
+        assertThat(told.headline()).isEqualTo("File 2 crowns");
+        assertThat(steps(told).getFirst()).startsWith("Crown 6: file it 1.10 mm back → +3.");
+        assertThat(told.follow()).isEqualTo("Filed");
+    }
+
+    @Test
+    void aFloatingBridgeIsMovedOnItsFeetAndLeavesTheRestAsItIs() {
+        on(BridgeKind.FLOATING, LengthScrews.USUAL).at(12, 5, 5, 9, 5, 5, 5);
+        JobView.AdviceView told = told();
+        assertThat(told.headline()).isEqualTo("Move the bridge on its feet");
+        assertThat(told.steps()).extracting(JobView.StepView::where).containsExactly("Bass foot", "Treble foot");
+        assertThat(all(told)).contains("Mark the feet with tape").contains("4 D +4.0");
+    }
+
+    @Test
+    void aSaddleThatStayedIsPushedHomeAndOneThatWentWrongIsUnderstood() {
+        at(12, 6, 0, 0, 0, 0, 0).turned(60, 0, 0, 0, 0, 0).at(12, 5.8);
+        assertThat(told().headline()).isEqualTo("Push saddle 6 home against its screw");
+        assertThat(told().follow()).isEqualTo("Pushed home");
+        log.clear();
+        at(12, 6, 0, 0, 0, 0, 0).turned(60, 0, 0, 0, 0, 0).at(12, 12);
+        assertThat(told().headline()).isEqualTo("Saddle 6 went the other way");
+        assertThat(all(told())).contains("clockwise seems to move a saddle towards the nut");
+    }
+
+    @Test
+    void aFalseStringAndAHighNutComeBeforeTheSaddles() {
+        at(12, 6, 0, 0, 0, 0, 0).sound(6, Sounded.HARMONIC, -4);
+        assertThat(told().headline()).isEqualTo("String 6 E is false: replace it");
+        assertThat(all(told())).contains("cents from the open string, more than its stiffness explains");
+        log.clear();
+        IntonationWays usual = state().tones().ways();
+        add(new JobEvent.IntonationSet(new IntonationWays(
+                List.of(1, 3, 12),
+                PlayedWhere.EVERYWHERE,
+                usual.reference(),
+                usual.tolerances(),
+                List.of(),
+                440,
+                usual.offsets(),
+                true)));
+        at(1, 18, 18, 18, 18, 18, 18).at(3, 9, 9, 9, 9, 9, 9).at(12, 0, 0, 0, 0, 0, 0);
+        assertThat(told().headline()).startsWith("Look at the nut first: all strings");
+        assertThat(all(told())).contains("lower, in mm");
+    }
+
+    @Test
+    void whatIsLeftOverAndProvisionalIsSaidAtTheEnd() {
+        add(new JobEvent.StringsStated(StringAge.OLD)).at(12, 0.2, 0, 0, 0, 0, 0);
+        assertThat(told().headline()).isEqualTo("Leave it: nothing needs doing");
+        assertThat(told().kind()).isEqualTo("done");
+        scope = Set.of(Station.INTONATION, Station.PICKUPS);
+        for (int p = 0; p < 2; p++) {
+            add(new JobEvent.PickupRead(p, Pickup.Side.BASS, 2.5, ""));
+            add(new JobEvent.PickupRead(p, Pickup.Side.TREBLE, 2.0, ""));
+        }
+        assertThat(all(told())).contains("Intonation is provisional: the strings are old.");
+    }
+
+    @Test
+    void loweringTheStringsRipplesIntoTheIntonation() {
+        scope = Set.of(Station.values());
+        at(12, 2, 0, 0, 0, 0, 0);
+        add(new JobEvent.PickupsLowered(true));
+        JobView view = new JobViewer(
+                        new JobLog.Opened(
+                                new JobLog.Job(
+                                        1,
+                                        1,
+                                        "Loan",
+                                        1,
+                                        1,
+                                        spec,
+                                        "Crew",
+                                        Touch.MEDIUM,
+                                        "",
+                                        java.time.Instant.EPOCH,
+                                        scope,
+                                        List.of()),
+                                log,
+                                state()),
+                        unit,
+                        java.time.Instant.parse("2031-03-04T10:00:00Z"),
+                        new Bench(
+                                tools,
+                                new barytone.server.shop.Shop.Schools(
+                                        barytone.core.plan.ReliefSchool.USUAL,
+                                        barytone.core.plan.NutSchool.USUAL,
+                                        barytone.core.plan.ActionSchool.USUAL)))
+                .view();
+        assertThat(view.intonation().warnings().toString()).contains("lowered out of the way");
+        assertThat(view.stations())
+                .filteredOn(s -> s.key().equals("pickups"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.note()).isEqualTo("lowered for the setup"));
+        List<JobView.Ripple> ripple = new Ripples(state(), unit)
+                .of(
+                        state().estimate().after(new barytone.core.estimate.Move.SaddleMoved(6, -1.5, 0.1)),
+                        Station.ACTION,
+                        true);
+        assertThat(ripple)
+                .filteredOn(r -> r.label().equals("Intonation at 12, cents, 6 E"))
+                .singleElement()
+                .satisfies(r -> {
+                    assertThat(r.now()).isEqualTo("+2.0");
+                    assertThat(r.change()).startsWith("−");
+                });
+    }
+}

@@ -1,0 +1,233 @@
+import { act, screen, waitFor, within } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import * as ears from "../pitch/ear";
+import { LastSeconds } from "../pitch/wav";
+import { opened } from "../test/opened";
+import { sample, theServer } from "../test/server";
+import { JobPage } from "./JobPage";
+
+async function job(id: number, name: string) {
+  theServer.job(id, name);
+  const user = opened(<JobPage />, "/jobs/:id", `/jobs/${String(id)}`);
+  await screen.findByTestId("headline");
+  return user;
+}
+
+const press = (name: RegExp | string) => screen.getByRole("button", { name });
+const panel = async () => within(await screen.findByRole("dialog"));
+
+const heard = (more: object) => ({
+  json: JSON.stringify({
+    state: "steady",
+    headline: "6 E open is flat: tighten",
+    detail: "−5.0 cents, 82.17 Hz",
+    string: 6,
+    how: "OPEN",
+    fret: 0,
+    label: "6 E open",
+    cents: -5,
+    centsText: "−5.0",
+    tolerance: 3,
+    inTune: false,
+    taken: false,
+    fresh: true,
+    wavers: false,
+    trace: [],
+    ...more,
+  }),
+});
+const ear = () => {
+  const last = new LastSeconds(1000, 2);
+  last.add(new Float32Array(1500));
+  return { heard: last, play: vi.fn(() => Promise.resolve()), close: vi.fn() };
+};
+
+describe("intonation", () => {
+  it("shows every string with its error, what is good, and the curve of the chosen one", async () => {
+    const user = await job(11, "redshank");
+    expect(screen.getByTestId("headline").textContent).toBe("Move 4 saddles");
+    const low = within(screen.getByRole("row", { name: /^6 E/ }));
+    expect(low.getAllByText("+7.0")).toHaveLength(2);
+    expect(low.getByText("sharp")).toBeTruthy();
+    expect(screen.getByRole("img", { name: /Error at every fret of string 6 E/ })).toBeTruthy();
+    await user.click(press(/^3 G/));
+    expect(screen.getByRole("img", { name: /of string 3 G.*−3\.1 at 12/ })).toBeTruthy();
+    expect(screen.getByText(/towards the nut$/, { selector: "p" })).toBeTruthy();
+  });
+
+  it("sends what a tuner showed for the note that is chosen, and asks about what is odd", async () => {
+    const user = await job(11, "redshank");
+    await user.click(press("harmonic at 12"));
+    await user.type(screen.getByLabelText("Cents of 6 E harmonic at 12"), "-1.5{Enter}");
+    await waitFor(() => expect(theServer.to("/pitches")).toHaveLength(1));
+    expect(theServer.to("/pitches")[0]?.body).toMatchObject({
+      string: 6,
+      how: "HARMONIC",
+      fret: 12,
+      cents: "-1.5",
+      sure: false,
+    });
+    theServer.on(
+      "POST /api/jobs/11/pitches",
+      theServer.problem(422, "Is it this note?", "odd-value"),
+    );
+    const five = screen.getByLabelText("Cents of 5 A at 12");
+    await user.type(five, "80{Enter}");
+    expect((await screen.findByRole("alert")).textContent).toBe("Is it this note?");
+    await user.type(five, "{Enter}");
+    await waitFor(() => expect(theServer.to("/pitches")).toHaveLength(3));
+    expect(theServer.to("/pitches")[2]?.body).toMatchObject({ cents: "80", sure: true });
+  });
+
+  it("records other turns than advised, as the screwdriver sees them", async () => {
+    const user = await job(11, "redshank");
+    await user.click(press(/^Other/));
+    await user.selectOptions(
+      screen.getByLabelText(/^Saddle 5, as the screwdriver sees it/),
+      "2 1/2 turns anticlockwise",
+    );
+    await user.click(press("Record it"));
+    await waitFor(() => expect(theServer.to("/saddles")).toHaveLength(1));
+    expect(theServer.to("/saddles")[0]?.body).toMatchObject({
+      sixteenths: [0, -40, 0, 0, 0, 0],
+      back: [],
+    });
+  });
+
+  it("is read at other frets, where the player plays, and each pair by its rule", async () => {
+    const user = await job(12, "lapwing");
+    await user.click(press("fret 12 against the open string"));
+    const ways = await panel();
+    await user.click(ways.getByLabelText("19"));
+    await user.selectOptions(ways.getByLabelText(/^Where the player plays/), "HIGH");
+    await user.selectOptions(ways.getByLabelText(/^Barrel 6–5/), "FAVOUR_SECOND");
+    await user.click(ways.getByRole("button", { name: "Read it this way" }));
+    await waitFor(() => expect(theServer.to("/intonation-ways")).toHaveLength(1));
+    expect(theServer.to("/intonation-ways")[0]?.body).toMatchObject({
+      frets: [12, 19],
+      where: "HIGH",
+      pairs: ["FAVOUR_SECOND", "SPLIT", "SPLIT"],
+      tolerances: ["1.5", "1.5", "1.5", "1.5", "1.5", "3"],
+    });
+  });
+
+  it("keeps what is known of strings and saddles", async () => {
+    const user = await job(11, "redshank");
+    await user.click(press(/^Strings and saddles/));
+    const more = await panel();
+    await user.selectOptions(more.getByLabelText(/^What is on/), "OLD");
+    await waitFor(() => expect(theServer.to("/strings-on")).toHaveLength(1));
+    await user.type(more.getByLabelText("Drop of string 5 A, cents"), "9{Enter}");
+    await waitFor(() => expect(theServer.to("/stretches")).toHaveLength(1));
+    expect(theServer.to("/stretches")[0]?.body).toMatchObject({ string: 5, drop: "9" });
+    await user.type(more.getByLabelText("To the nut, mm"), "2");
+    await user.type(more.getByLabelText("Back, mm"), "1.5");
+    await user.click(more.getByRole("button", { name: "Record the travel" }));
+    await waitFor(() => expect(theServer.to("/length-travel")).toHaveLength(1));
+    await user.click(more.getByRole("button", { name: /^Here clockwise moves/ }));
+    await waitFor(() => expect(theServer.to("/length-direction")).toHaveLength(1));
+    expect(theServer.to("/length-direction")[0]?.body).toMatchObject({ clockwiseBack: false });
+  });
+});
+
+describe("listening on a job", () => {
+  beforeEach(() => {
+    vi.spyOn(ears, "inputs").mockResolvedValue([{ id: "line", label: "Line in" }]);
+  });
+  afterEach(() => vi.restoreAllMocks());
+
+  it("puts the ruler where the picture was, asks for the note that is wanted and takes the job that comes back", async () => {
+    const microphone = ear();
+    vi.spyOn(ears, "microphone").mockResolvedValue(microphone);
+    const user = await job(12, "lapwing");
+    theServer.on("POST /api/jobs/12/hear", heard({}));
+    await user.keyboard("m");
+    expect(await screen.findByText("6 E open is flat: tighten")).toBeTruthy();
+    expect(screen.getByRole("img", { name: /Ruler of cents: 6 E open −5\.0 cents/ })).toBeTruthy();
+    const asked = theServer.to("/hear")[0]?.query;
+    expect(asked?.get("how")).toBe("OPEN");
+    expect(asked?.get("string")).toBe("6");
+    expect(asked?.get("ear")).toBe("MICROPHONE");
+    const after: object = JSON.parse(sample("redshank"));
+    theServer.on(
+      "POST /api/jobs/12/hear",
+      heard({ taken: true, headline: "6 E open taken", job: { ...after, id: 12 } }),
+    );
+    await waitFor(() => expect(screen.getByTestId("headline").textContent).toBe("Move 4 saddles"));
+    await user.keyboard("m");
+    expect(microphone.close).toHaveBeenCalled();
+    expect(screen.getByRole("img", { name: /Side view of the neck/ })).toBeTruthy();
+  });
+
+  it("explains an input that goes away, and lets a wavering pitch be taken as it is", async () => {
+    const microphone = ear();
+    const lost: (() => void)[] = [];
+    vi.spyOn(ears, "microphone").mockImplementation((_, onLost) => {
+      lost.push(onLost);
+      return Promise.resolve(microphone);
+    });
+    const user = await job(12, "lapwing");
+    theServer.on(
+      "POST /api/jobs/12/hear",
+      heard({ state: "ringing", wavers: true, headline: "6 E open wavers" }),
+    );
+    await user.keyboard("m");
+    await user.click(await screen.findByRole("button", { name: "Take it as it is" }));
+    await waitFor(() =>
+      expect(theServer.to("/hear").some((s) => s.query.get("asIs") === "true")).toBe(true),
+    );
+    act(() => lost[0]?.());
+    expect((await screen.findByRole("alert")).textContent).toContain("The input went away");
+  });
+});
+
+describe("pickups", () => {
+  it("sends a gap of a side, other turns, signs and the lowering", async () => {
+    const user = await job(11, "redshank");
+    await user.click(press(/^Pickups/));
+    const field = screen.getByLabelText("Neck pickup, Treble side, under 1 e, mm");
+    await user.type(field, "5/64{Enter}");
+    await waitFor(() => expect(theServer.to("/pickup-gaps")).toHaveLength(1));
+    expect(theServer.to("/pickup-gaps")[0]?.body).toMatchObject({
+      pickup: 0,
+      side: "TREBLE",
+      text: "5/64",
+    });
+    const bridge = screen.getByRole("heading", { name: "Bridge pickup" }).parentElement;
+    if (bridge === null) throw new Error("no bridge pickup");
+    await user.click(within(bridge).getByRole("button", { name: "What it shows" }));
+    await user.click(screen.getByLabelText("chokes the sustain"));
+    await waitFor(() => expect(theServer.to("/pickup-signs")).toHaveLength(1));
+    expect(theServer.to("/pickup-signs")[0]?.body).toMatchObject({ pickup: 1, signs: ["CHOKED"] });
+    await user.click(screen.getByLabelText("Lowered out of the way for the setup"));
+    await waitFor(() => expect(theServer.to("/pickups-down")).toHaveLength(1));
+    await user.click(press(/^Other/));
+    await user.selectOptions(
+      screen.getByLabelText(/^Treble side, as the screwdriver/),
+      "1/4 turn clockwise",
+    );
+    await user.click(press("Record it"));
+    await waitFor(() => expect(theServer.to("/pickup-turns")).toHaveLength(1));
+    expect(theServer.to("/pickup-turns")[0]?.body).toMatchObject({
+      pickup: 0,
+      bassSixteenths: 0,
+      trebleSixteenths: 4,
+    });
+  });
+
+  it("has wanted gaps of its own", async () => {
+    const user = await job(11, "redshank");
+    await user.click(press(/^Pickups/));
+    await user.keyboard("{Escape}");
+    await user.click(press(/^pressed at fret 22/));
+    const target = await panel();
+    const field = target.getByLabelText("Usual magnets, bass to, mm");
+    await user.clear(field);
+    await user.type(field, "3.0");
+    await user.click(target.getByRole("button", { name: "Use these gaps" }));
+    await waitFor(() => expect(theServer.to("/pickup-target")).toHaveLength(1));
+    expect(theServer.to("/pickup-target")[0]?.body).toMatchObject({
+      usualBass: { low: "2.20", high: "3.0" },
+    });
+  });
+});
