@@ -68,7 +68,7 @@ export function JobPage() {
 }
 
 function Job({ id }: { id: number }) {
-  const { job, send, accept, working, problem, clearProblem, news, clearNews } = useJob(id);
+  const { job, send, hear, working, problem, clearProblem, news, clearNews } = useJob(id);
   const navigate = useNavigate();
   useEffect(() => {
     if (job.data !== undefined) document.title = `${job.data.instrument.name} · Barytone`;
@@ -95,7 +95,7 @@ function Job({ id }: { id: number }) {
     <OpenJob
       job={job.data}
       send={send}
-      accept={accept}
+      hear={hear}
       working={working}
       problem={problem}
       clearProblem={clearProblem}
@@ -109,7 +109,7 @@ function Job({ id }: { id: number }) {
 function OpenJob({
   job,
   send,
-  accept,
+  hear,
   working,
   problem,
   clearProblem,
@@ -170,8 +170,7 @@ function OpenJob({
         : stretching
           ? { mode: "STRETCH", string }
           : { mode: "NOTE", note: nextNote };
-  const ear = useJobEar(job, listenFor, (done) => {
-    accept(done);
+  const ear = useJobEar(job, hear, listenFor, (done) => {
     // stays here, and goes on to what is wanted next
     setChosen(station);
     setNote(null);
@@ -181,7 +180,12 @@ function OpenJob({
       setLevel(after === undefined ? null : { ...level, string: after });
       return after !== undefined;
     }
-    if (!stretching && done.intonation.next !== undefined) setString(done.intonation.next.string);
+    if (!stretching && done.intonation.next !== undefined) {
+      setString(done.intonation.next.string);
+      // whoever types in between goes on with the same string
+      if (document.activeElement instanceof HTMLInputElement)
+        focusAfterDrawing(done.intonation.next.string);
+    }
     return true;
   });
   const openStation = (to: Station) => {

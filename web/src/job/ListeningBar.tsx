@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { JobView } from "../app/api";
 import { Ruler } from "../pitch/Ruler";
 import { Button, Field, Select, Trouble } from "../ui/controls";
@@ -46,6 +47,18 @@ export function HeardAbove({ ear, expected }: { ear: JobEar; expected: string })
       </div>
     </div>
   );
+}
+
+/** The pitch view with the tuning of this job. */
+function tuneUp(job: JobView): string {
+  const { ways } = job.intonation;
+  const query = new URLSearchParams({
+    tuning: job.instrument.tuning,
+    reference: ways.a4,
+    offsets: ways.offsets,
+    upToPitch: String(ways.upToPitch),
+  });
+  return `/pitch?${query.toString()}`;
 }
 
 /** What to listen to: microphone or interface, a file, the stand-in. */
@@ -103,6 +116,12 @@ export function ListeningBar({
             }}
           />
         </label>
+        <Link
+          to={tuneUp(job)}
+          className="inline-flex min-h-11 items-center px-2 text-[15px] underline decoration-line-strong underline-offset-4 hover:decoration-ink"
+        >
+          Tune up
+        </Link>
       </div>
       {source === "microphone" && ear.devices.length > 1 && (
         <Field label="Input">

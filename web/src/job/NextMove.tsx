@@ -177,8 +177,8 @@ export function NextMove({
                 <th scope="row" className="py-1 pr-3 text-left font-bold whitespace-nowrap">
                   {step.where}
                 </th>
-                <td className="pr-3">
-                  <Fractions text={step.amount} />
+                <td className="py-0.5 pr-3 leading-tight">
+                  <Amount text={step.amount} />
                 </td>
                 <td className="text-right text-[16px] whitespace-nowrap text-indigo">
                   {step.expected === ""
@@ -267,6 +267,20 @@ export function NextMove({
         </table>
       )}
     </section>
+  );
+}
+
+/** How much, and under it what that comes to. */
+function Amount({ text }: { text: string }) {
+  const comma = text.indexOf(", ");
+  if (comma < 0) return <Fractions text={text} />;
+  return (
+    <>
+      <Fractions text={text.slice(0, comma)} />
+      <span className="block text-[15px] text-mute">
+        <Fractions text={text.slice(comma + 2)} />
+      </span>
+    </>
   );
 }
 

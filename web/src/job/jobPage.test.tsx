@@ -388,7 +388,7 @@ describe("a job at its ends", () => {
     expect(screen.getByText(/Buzzes since the heating came on/)).toBeTruthy();
     expect(screen.getByText("Nothing yet. The first reading is as found.")).toBeTruthy();
     expect(screen.getByTestId("headline").textContent).toBe(
-      "Read the relief under strings 6 E and 1 e",
+      "Read the relief under strings 6\u00a0E and 1\u00a0e",
     );
   });
 

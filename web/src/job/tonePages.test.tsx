@@ -1,6 +1,7 @@
 import { act, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import * as ears from "../pitch/ear";
+import { planned } from "../pitch/plan";
 import { LastSeconds } from "../pitch/wav";
 import { opened } from "../test/opened";
 import { sample, theServer } from "../test/server";
@@ -178,6 +179,20 @@ describe("listening on a job", () => {
     );
     act(() => lost[0]?.());
     expect((await screen.findByRole("alert")).textContent).toContain("The input went away");
+  });
+});
+
+describe("tuning up from a job", () => {
+  it("leads to the pitch view with the tuning of the job", async () => {
+    await job(12, "lapwing");
+    const address = screen.getByRole("link", { name: "Tune up" }).getAttribute("href") ?? "";
+    const asked = planned(new URL(address, "http://bench/").searchParams);
+    expect(asked).toMatchObject({ tuning: "E2 A2 D3 G3 B3 E4", reference: 440, upToPitch: true });
+    expect(planned(new URLSearchParams("reference=415&upToPitch=false&offsets=1"))).toMatchObject({
+      reference: 415,
+      upToPitch: false,
+      offsets: "1",
+    });
   });
 });
 

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, api, Problem, requestKey, type JobView } from "../app/api";
+import { answer, api, Problem, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 
 interface Stamp {
@@ -19,6 +19,12 @@ export type Send = (
   waits?: boolean,
 ) => Promise<JobView | null>;
 
+/** Asks the server what is heard on a job, with what this window had seen. */
+export type Hear = (
+  ask: (after: number) => Promise<Schemas["HeardView"]>,
+  onTaken: (job: JobView) => void,
+) => Promise<Schemas["HeardView"]>;
+
 /** A job as the server has it, additions to it, and news from other windows. */
 export function useJob(id: number) {
   const { unit } = useUnit();
@@ -26,6 +32,7 @@ export function useJob(id: number) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [news, setNews] = useState(false);
   const under = useRef<Promise<JobView | null> | null>(null);
+  const hearing = useRef<Promise<unknown> | null>(null);
   const [working, setWorking] = useState(false);
   const where = { path: { id }, query: { unit } };
   const job = useQuery({
@@ -41,9 +48,15 @@ export function useJob(id: number) {
   useEffect(() => {
     const stream = new EventSource(`/api/jobs/${id}/stream`);
     stream.addEventListener("seq", (event: MessageEvent<string>) => {
-      if (under.current !== null || seq.current === 0 || Number(event.data) <= seq.current) return;
-      setNews(true);
-      void queries.invalidateQueries({ queryKey: ["job", id] });
+      const told = () => {
+        if (under.current !== null || seq.current === 0 || Number(event.data) <= seq.current)
+          return;
+        setNews(true);
+        void queries.invalidateQueries({ queryKey: ["job", id] });
+      };
+      // what this window has just heard may be what is told
+      if (hearing.current === null) told();
+      else void hearing.current.then(told, told);
     });
     return () => stream.close();
   }, [id, queries]);
@@ -82,13 +95,27 @@ export function useJob(id: number) {
     [id, unit, queries],
   );
 
-  /** A job that came back another way: it was heard and recorded. */
-  const accept = useCallback(
-    (done: JobView) => {
-      seq.current = done.seq;
-      setNews(false);
-      queries.setQueryData(["job", id, unit], done);
-      void queries.invalidateQueries({ queryKey: ["bench"] });
+  /** Asks what is heard; when something was recorded the job comes back with it. */
+  const hear: Hear = useCallback(
+    async (ask, onTaken) => {
+      const asked = (async () => {
+        const told = await ask(seq.current);
+        if (told.job !== undefined) {
+          seq.current = told.job.seq;
+          setNews(false);
+          await queries.cancelQueries({ queryKey: ["job", id] });
+          queries.setQueryData(["job", id, unit], told.job);
+          void queries.invalidateQueries({ queryKey: ["bench"] });
+          onTaken(told.job);
+        }
+        return told;
+      })();
+      hearing.current = asked;
+      try {
+        return await asked;
+      } finally {
+        hearing.current = null;
+      }
     },
     [id, unit, queries],
   );
@@ -96,7 +123,7 @@ export function useJob(id: number) {
   return {
     job,
     send,
-    accept,
+    hear,
     working,
     problem,
     clearProblem: () => setProblem(null),

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { answer, api, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { useEar } from "../pitch/useEar";
+import type { Hear } from "./useJob";
 
 export type HeardNote = Schemas["HeardView"];
 export type Note = Schemas["NoteView"];
@@ -19,7 +20,12 @@ const EAR = { microphone: "MICROPHONE", standIn: "STAND_IN", file: "FILE" } as c
  *
  * @param onTaken is given the job after something was recorded; false when nothing more is wanted
  */
-export function useJobEar(job: JobView, wanted: Wanted | null, onTaken: (job: JobView) => boolean) {
+export function useJobEar(
+  job: JobView,
+  hear: Hear,
+  wanted: Wanted | null,
+  onTaken: (job: JobView) => boolean,
+) {
   const { unit } = useUnit();
   const [heard, setHeard] = useState<HeardNote | null>(null);
   const [asIs, setAsIs] = useState(false);
@@ -27,34 +33,35 @@ export function useJobEar(job: JobView, wanted: Wanted | null, onTaken: (job: Jo
   const ear = useEar(
     async (sound, { whole, fresh, source, wanted: still }) => {
       if (wanted === null) return null;
-      const told = await answer(
-        api.POST("/api/jobs/{id}/hear", {
-          params: {
-            path: { id: job.id },
-            query: {
-              after: job.seq,
-              key: requestKey(),
-              unit,
-              string,
-              mode: wanted.mode,
-              ear: EAR[source],
-              asIs,
-              fresh,
-              whole,
-              ...(wanted.mode === "NOTE" ? { how: wanted.note.how, fret: wanted.note.fret } : {}),
-              ...(wanted.mode === "LEVEL" ? { pickup: wanted.pickup } : {}),
-            },
-          },
-          headers: { "Content-Type": "audio/wav" },
-          body: "",
-          bodySerializer: () => sound,
-        }),
-      );
       let goesOn = true;
-      if (told.job !== undefined) {
+      const ask = (after: number) =>
+        answer(
+          api.POST("/api/jobs/{id}/hear", {
+            params: {
+              path: { id: job.id },
+              query: {
+                after,
+                key: requestKey(),
+                unit,
+                string,
+                mode: wanted.mode,
+                ear: EAR[source],
+                asIs,
+                fresh,
+                whole,
+                ...(wanted.mode === "NOTE" ? { how: wanted.note.how, fret: wanted.note.fret } : {}),
+                ...(wanted.mode === "LEVEL" ? { pickup: wanted.pickup } : {}),
+              },
+            },
+            headers: { "Content-Type": "audio/wav" },
+            body: "",
+            bodySerializer: () => sound,
+          }),
+        );
+      const told = await hear(ask, (done) => {
         setAsIs(false);
-        goesOn = onTaken(told.job);
-      }
+        goesOn = onTaken(done);
+      });
       if (!still()) return null;
       setHeard(told);
       return { fresh: told.fresh, taken: told.taken, stop: !goesOn };

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { useNavigate } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts, type Shortcuts } from "../app/shortcuts";
@@ -8,7 +8,7 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, Trouble } from "../ui/controls";
 import { useLastGood } from "../ui/useLastGood";
-import { STANDARD, type Plan } from "./plan";
+import { planned, type Plan } from "./plan";
 import { Ruler } from "./Ruler";
 import { StringTable } from "./StringTable";
 import { TuningSettings } from "./TuningSettings";
@@ -34,7 +34,8 @@ export function PitchPage() {
   const { next } = useUnit();
   const navigate = useNavigate();
   const [help, setHelp] = useState(false);
-  const [plan, setPlan] = useState<Plan>(STANDARD);
+  const [asked] = useSearchParams();
+  const [plan, setPlan] = useState<Plan>(() => planned(asked));
   const [only, setOnly] = useState<number | null>(null);
   const [device, setDevice] = useState("");
   const [taken, setTaken] = useState<ReadonlyMap<number, string>>(new Map());

@@ -18,3 +18,15 @@ export const STANDARD: Plan = {
   tolerance: 1.5,
   upToPitch: true,
 };
+
+/** The plan that an address asks for: a job's own tuning. */
+export function planned(asked: URLSearchParams): Plan {
+  const reference = Number(asked.get("reference") ?? STANDARD.reference);
+  return {
+    ...STANDARD,
+    tuning: asked.get("tuning") ?? STANDARD.tuning,
+    reference: Number.isFinite(reference) ? reference : STANDARD.reference,
+    offsets: asked.get("offsets") ?? STANDARD.offsets,
+    upToPitch: asked.get("upToPitch") !== "false",
+  };
+}

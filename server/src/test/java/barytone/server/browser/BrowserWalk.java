@@ -89,6 +89,13 @@ abstract class BrowserWalk {
         return page;
     }
 
+    /** At intake: these stations are not agreed on. */
+    static void without(Page page, String... stations) {
+        for (String station : stations)
+            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(station))
+                    .uncheck();
+    }
+
     static Locator dialog(Page page) {
         return page.getByRole(AriaRole.DIALOG);
     }

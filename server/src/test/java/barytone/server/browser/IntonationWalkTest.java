@@ -112,6 +112,10 @@ class IntonationWalkTest extends BrowserWalk {
         assertThat(page.getByTestId("heard")).hasText("Sound 6 E open");
         Locator tape = page.getByText(Pattern.compile("cents, stand-in$"));
         sound(page, tape, 12);
+        // what this window heard is no news to it
+        assertThat(page.getByText("Another window added to this job")).hasCount(0);
+        assertThat(headline(page)).containsText("Read the gaps");
+        page.keyboard().press("l");
         assertThat(headline(page)).containsText("barrel");
         assertThat(page.getByText(Pattern.compile("a compensated barrel at")).first())
                 .isVisible();
@@ -185,7 +189,7 @@ class IntonationWalkTest extends BrowserWalk {
 
     @Test
     void pickupsAreMeasuredTurnedAndHeard() {
-        Page page = demoJob("Lapwing");
+        Page page = demoJob("Turnstone");
         page.keyboard().press("Shift+P");
         String[] sides = {"Bass side, under 6 E", "Treble side, under 1 e"};
         for (String pickup : new String[] {"Neck pickup", "Bridge pickup"})

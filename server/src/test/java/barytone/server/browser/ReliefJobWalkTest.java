@@ -8,7 +8,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -26,9 +25,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         page.getByLabel("Name on the ticket").fill("Two-post electric “Sanderling”");
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band, deck loan no. 9");
         // only the neck this time
-        for (String station : List.of("Nut", "Action"))
-            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(station))
-                    .uncheck();
+        without(page, "Nut", "Action", "Intonation", "Pickups");
         page.getByLabel("Name of the player or lender").focus();
         page.keyboard().press("Enter");
 

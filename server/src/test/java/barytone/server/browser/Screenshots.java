@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -62,9 +63,6 @@ class Screenshots {
             assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8"))
                     .isVisible();
             shot(relief, "scratch-relief");
-            Page slots = browsing.page("/scratch/nut-slots");
-            assertThat(slots.getByText("Centre of string 6")).isVisible();
-            shot(slots, "scratch-nut-slots");
             Page sets = browsing.page("/scratch/string-sets");
             assertThat(sets.getByText("more relief")).isVisible();
             shot(sets, "scratch-string-sets");
@@ -75,6 +73,28 @@ class Screenshots {
             pitch.getByLabel("Pluck the stand-in's string 6").click();
             assertThat(pitch.getByText(", steady")).isVisible();
             shot(pitch, "pitch");
+
+            shot(job(browsing, "Redshank", 1280, 800), "job-intonation");
+            Page ear = job(browsing, "Lapwing", 1280, 800);
+            ear.keyboard().press("v");
+            assertThat(ear.getByTestId("heard")).hasText("Sound 6 E open");
+            ear.keyboard().press("p");
+            assertThat(ear.getByText("String 6 open: 0.0 cents, stand-in")).isVisible();
+            // a fretted note somewhat sharp, once it is steady and recorded
+            ear.keyboard().press("p");
+            assertThat(ear.getByText(Pattern.compile("^String 6 at 12: .*stand-in$")))
+                    .isVisible();
+            ear.keyboard().press("p");
+            assertThat(ear.getByTestId("heard")).containsText("5 A open");
+            assertThat(ear.getByText(Pattern.compile("^String 5 open: .*stand-in$")))
+                    .isVisible();
+            ear.keyboard().press("p");
+            assertThat(ear.getByTestId("heard")).containsText("5 A at 12 is heard");
+            shot(ear, "job-listening");
+            Page pickups = job(browsing, "Turnstone", 1280, 800);
+            pickups.keyboard().press("Shift+P");
+            assertThat(pickups.getByText("Neck pickup").first()).isVisible();
+            shot(pickups, "job-pickups");
 
             Page leaves = job(browsing, "Eider", 1280, 800);
             leaves.getByLabel("Leaf 0.18 mm: not tried").click();

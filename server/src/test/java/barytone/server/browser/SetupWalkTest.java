@@ -24,6 +24,7 @@ class SetupWalkTest extends BrowserWalk {
         assertThat(page.getByLabel("Name on the ticket")).isVisible();
         page.getByLabel("Kind").selectOption(kind);
         page.getByLabel("Name on the ticket").fill(name);
+        without(page, "Intonation", "Pickups");
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
         page.keyboard().press("Enter");
         assertThat(headline(page)).hasText("Read the relief under strings 6 E and 1 e");
@@ -163,8 +164,12 @@ class SetupWalkTest extends BrowserWalk {
         page.keyboard().press("z");
         assertThat(headline(page)).hasText("Lower 6 barrel screws");
         page.keyboard().press("l");
+        assertThat(headline(page)).hasText("Move 3 barrels");
+        page.keyboard().press("l");
         assertThat(headline(page)).hasText("Done, but for what you left");
-        assertThat(page.getByText("Left as it is, by choice: action.")).isVisible();
+        assertThat(page.getByText("Left as it is, by choice: action, intonation."))
+                .isVisible();
+        page.keyboard().press("z");
         page.keyboard().press("z");
         assertThat(headline(page)).hasText("Lower 6 barrel screws");
     }
