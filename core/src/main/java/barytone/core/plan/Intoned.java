@@ -163,7 +163,6 @@ public record Intoned(int string, List<FretError> errors, double offset, double 
                 job.estimate().likely(string),
                 job.spec().string(string),
                 ToneForecast.tension(job.spec(), job.tones().ways().a4(), string),
-                // what the forecast expects of a good nut and saddle is no error of theirs
                 errors.stream()
                         .map(e -> new SaddleFit.Reading(e.fret(), Math.clamp(e.now(), -200, 200), 1))
                         .toList()));

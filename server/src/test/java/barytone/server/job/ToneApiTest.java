@@ -292,6 +292,36 @@ class ToneApiTest {
                 .isTrue();
     }
 
+    /** A string whose pitch swings around a mean, as a hand that grips or a false string makes it. */
+    private static byte[] swinging(double frequency, double mean, double by, double perSecond) {
+        double[] samples = new double[(int) (2.2 * 44_100)];
+        double phase = 0;
+        for (int i = 0; i < samples.length; i++) {
+            double t = i / 44_100.0;
+            double cents = mean + by * Math.sin(2 * Math.PI * perSecond * t);
+            phase += 2 * Math.PI * frequency * Math.pow(2, cents / 1200) / 44_100;
+            for (int j = 1; j <= 8; j++) samples[i] += 0.15 / j * Math.sin(j * phase) * Math.exp(-t);
+        }
+        return Wav.write(new barytone.core.pitch.Sound(samples, 44_100));
+    }
+
+    @Test
+    void aHardGripIsNotTakenAndAWaveringStringOnlyWhenAsked() {
+        long job = intonation();
+        JsonNode gripped = hear(job, swinging(164.814, 26, 5, 0.9), 6, "&how=FRETTED&fret=12")
+                .json();
+        assertThat(gripped.get("headline").asString()).contains("a hard grip?");
+        assertThat(gripped.get("taken").asBoolean()).isFalse();
+        JsonNode wavers = hear(job, swinging(110, 0, 5, 0.9), 5, "&how=OPEN").json();
+        assertThat(wavers.get("headline").asString()).contains("wavers").contains("the string is false");
+        assertThat(wavers.get("taken").asBoolean()).isFalse();
+        JsonNode taken =
+                hear(job, swinging(110, 0, 5, 0.9), 5, "&how=OPEN&asIs=true").json();
+        assertThat(taken.get("taken").asBoolean()).isTrue();
+        assertThat(taken.get("job").get("intonation").get("warnings").toString())
+                .contains("String 5 A may be false or dead: its pitch wavers.");
+    }
+
     @Test
     void pickupsAreReadTurnedAndHeard() {
         long job = open("INDIVIDUAL", "PICKUPS", ",\"pickups\":\"neck usual springs, bridge strong wood\"");
