@@ -2499,6 +2499,7 @@ export interface components {
       sixteenths: number[];
     };
     SaddlesView: {
+      clockwiseBack: boolean;
       mechanism: string;
       pattern: string[];
       saddles: components["schemas"]["SaddleView"][];

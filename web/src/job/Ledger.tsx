@@ -4,7 +4,7 @@ import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { LeafRow } from "./LeafRow";
 import type { Station } from "./stations";
 import type { Send } from "./useJob";
-import { VERDICT } from "./verdict";
+import { Standing } from "./Standing";
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
 export function Ledger({
@@ -139,7 +139,6 @@ export function Ledger({
         </thead>
         <tbody>
           {rows.map((row) => {
-            const verdict = VERDICT[row.verdict] ?? { sign: "", tone: "" };
             const on = row.string === string;
             return (
               <tr
@@ -153,13 +152,13 @@ export function Ledger({
                   {row.string} {row.name}
                   <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
                 </th>
-                <td className="px-2 text-[17px] text-mute">{row.found ?? "–"}</td>
-                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
-                  <span className="text-[20px] font-bold">{row.now ?? "–"}</span>{" "}
-                  <span aria-hidden="true">{verdict.sign}</span>
-                  <span className="block text-[13px] leading-tight">{row.verdictText}</span>
-                </td>
-                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{row.target}</td>
+                <Standing
+                  found={row.found}
+                  now={row.now}
+                  verdict={row.verdict}
+                  verdictText={row.verdictText}
+                  target={row.target}
+                />
                 <td className="pl-2">
                   <input
                     ref={(element) => {

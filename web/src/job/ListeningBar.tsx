@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import type { JobView } from "../app/api";
+import { InputChoice } from "../pitch/InputChoice";
 import { Ruler } from "../pitch/Ruler";
-import { Button, Field, Select, Trouble } from "../ui/controls";
+import { Button, Trouble } from "../ui/controls";
 import type { JobEar } from "./useJobEar";
 
 /** The ruler of cents with what is heard, in the place of the picture while Barytone listens on a job. */
@@ -124,22 +125,14 @@ export function ListeningBar({
         </Link>
       </div>
       {source === "microphone" && ear.devices.length > 1 && (
-        <Field label="Input">
-          <Select
-            value={device}
-            onChange={(e) => {
-              setDevice(e.target.value);
-              void ear.start("microphone", e.target.value);
-            }}
-          >
-            <option value="">the usual one</option>
-            {ear.devices.map((d) => (
-              <option key={d.id} value={d.id}>
-                {d.label}
-              </option>
-            ))}
-          </Select>
-        </Field>
+        <InputChoice
+          devices={ear.devices}
+          device={device}
+          onChoose={(chosen) => {
+            setDevice(chosen);
+            void ear.start("microphone", chosen);
+          }}
+        />
       )}
       {ear.trouble !== null && <Trouble text={ear.trouble} onClose={ear.dismiss} />}
       {source === null && ear.heard !== null && (

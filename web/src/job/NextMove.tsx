@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api, type JobView } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
 import { Button, Field, Select } from "../ui/controls";
+import { MoveForm } from "./MoveForm";
 import { Heads } from "../ui/Heads";
 import { Countdown } from "../ui/Countdown";
 import { Fractions } from "../ui/Fractions";
@@ -9,7 +10,7 @@ import { Dial } from "./Dial";
 import type { JobActions } from "./actions";
 import { OtherBridge, OtherNut } from "./OtherMoves";
 import { TITLE, type Station } from "./stations";
-import { OtherPickups, OtherSaddles } from "./TonePanels";
+import { OtherPickups, OtherSaddles } from "./OtherTones";
 import type { Send } from "./useJob";
 
 const AMOUNTS = [1, 2, 3, 4, 6, 8] as const;
@@ -324,10 +325,11 @@ function OtherTurn({
   const [way, setWay] = useState<"tighten" | "loosen">("tighten");
   const [free, setFree] = useState(false);
   return (
-    <form
-      className="mt-3 grid grid-cols-2 items-end gap-3 border-t border-line pt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+    <MoveForm
+      action="Record the turn"
+      working={working}
+      onDone={onDone}
+      onSubmit={() => {
         void actions.turn(way === "tighten" ? amount : -amount, false, free).then((done) => {
           if (done) onDone();
         });
@@ -360,12 +362,6 @@ function OtherTurn({
         />
         It turned freely, without biting: it does not count
       </label>
-      <div className="col-span-2 flex gap-2">
-        <Button strong type="submit" disabled={working}>
-          Record the turn
-        </Button>
-        <Button onClick={onDone}>Not now</Button>
-      </div>
-    </form>
+    </MoveForm>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { api, type JobView } from "../app/api";
-import { Button, Field, Select, TextInput } from "../ui/controls";
+import { Field, Select, TextInput } from "../ui/controls";
+import { MoveForm } from "./MoveForm";
 import { pick } from "../ui/pick";
 import type { Send } from "./useJob";
 
@@ -38,10 +39,10 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
     if (done !== null) onDone();
   };
   return (
-    <form
-      className="mt-3 grid grid-cols-2 items-end gap-3 border-t border-line pt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+    <MoveForm
+      working={working}
+      onDone={onDone}
+      onSubmit={() => {
         void submit();
       }}
     >
@@ -95,13 +96,7 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
           <TextInput required value={change} onChange={(e) => setChange(e.target.value)} />
         </Field>
       )}
-      <div className="col-span-2 flex gap-2">
-        <Button strong type="submit" disabled={working}>
-          Record it
-        </Button>
-        <Button onClick={onDone}>Not now</Button>
-      </div>
-    </form>
+    </MoveForm>
   );
 }
 
@@ -143,10 +138,10 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
     if (done !== null) onDone();
   };
   return (
-    <form
-      className="mt-3 grid grid-cols-2 items-end gap-3 border-t border-line pt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+    <MoveForm
+      working={working}
+      onDone={onDone}
+      onSubmit={() => {
         void submit();
       }}
     >
@@ -194,12 +189,6 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
           </Field>
         </>
       )}
-      <div className="col-span-2 flex gap-2">
-        <Button strong type="submit" disabled={working}>
-          Record it
-        </Button>
-        <Button onClick={onDone}>Not now</Button>
-      </div>
-    </form>
+    </MoveForm>
   );
 }

@@ -7,7 +7,7 @@ import { Remarks } from "./Ledger";
 import { Tick } from "./SettingForm";
 import type { JobEar } from "./useJobEar";
 import type { Send } from "./useJob";
-import { VERDICT } from "./verdict";
+import { Standing } from "./Standing";
 
 /** The pickups: gaps as found and now, what each shows, and how loud every string is over it. */
 export function Pickups({
@@ -137,19 +137,18 @@ function Pickup({
         </thead>
         <tbody>
           {pickup.gaps.map((gap) => {
-            const verdict = VERDICT[gap.verdict] ?? { sign: "", tone: "" };
             return (
               <tr key={gap.side} className="h-14 border-t border-line text-right">
                 <th scope="row" className="text-left text-[16px] leading-tight font-semibold">
                   {gap.label}
                 </th>
-                <td className="px-2 text-[17px] text-mute">{gap.found ?? "–"}</td>
-                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
-                  <span className="text-[20px] font-bold">{gap.now ?? "–"}</span>{" "}
-                  <span aria-hidden="true">{verdict.sign}</span>
-                  <span className="block text-[13px] leading-tight">{gap.verdictText}</span>
-                </td>
-                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{gap.target}</td>
+                <Standing
+                  found={gap.found}
+                  now={gap.now}
+                  verdict={gap.verdict}
+                  verdictText={gap.verdictText}
+                  target={gap.target}
+                />
                 <td className="pl-2">
                   <TextInput
                     data-pickup-gap={`${pickup.pickup}${gap.side}`}

@@ -3,7 +3,7 @@ import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { Remarks } from "./Ledger";
-import { VERDICT } from "./verdict";
+import { Standing } from "./Standing";
 import type { Note } from "./useJobEar";
 import type { Send } from "./useJob";
 
@@ -115,7 +115,6 @@ export function ToneLedger({
         <tbody>
           {intonation.rows.map((row) => {
             const on = row.string === string;
-            const verdict = VERDICT[row.verdict] ?? { sign: "", tone: "" };
             const of = typedNote(row);
             return (
               <tr
@@ -136,13 +135,13 @@ export function ToneLedger({
                     <span className="ml-0.5 text-[14px] font-normal text-mute">{row.side}</span>
                   </button>
                 </th>
-                <td className="px-2 text-[17px] text-mute">{row.found ?? "–"}</td>
-                <td className={`px-2 whitespace-nowrap ${verdict.tone}`}>
-                  <span className="text-[20px] font-bold">{row.now ?? "–"}</span>{" "}
-                  <span aria-hidden="true">{verdict.sign}</span>
-                  <span className="block text-[13px] leading-tight">{row.verdictText}</span>
-                </td>
-                <td className="px-2 text-[16px] whitespace-nowrap text-mute">{row.target}</td>
+                <Standing
+                  found={row.found}
+                  now={row.now}
+                  verdict={row.verdict}
+                  verdictText={row.verdictText}
+                  target={row.target}
+                />
                 <td className="pl-2">
                   <input
                     ref={(element) => {

@@ -6,9 +6,10 @@ import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
-import { Button, Field, Select, Trouble } from "../ui/controls";
+import { Button, Field, Trouble } from "../ui/controls";
 import { useLastGood } from "../ui/useLastGood";
 import { planned, type Plan } from "./plan";
+import { InputChoice } from "./InputChoice";
 import { Ruler } from "./Ruler";
 import { StringTable } from "./StringTable";
 import { TuningSettings } from "./TuningSettings";
@@ -168,22 +169,14 @@ export function PitchPage() {
         <section aria-label="Settings" className="flex flex-col gap-4 px-5 py-4">
           <h2 className="wide text-[16px] font-semibold">Sound</h2>
           {source === "microphone" && ear.devices.length > 0 && (
-            <Field label="Input">
-              <Select
-                value={device}
-                onChange={(e) => {
-                  setDevice(e.target.value);
-                  void ear.start("microphone", e.target.value);
-                }}
-              >
-                <option value="">the usual one</option>
-                {ear.devices.map((d) => (
-                  <option key={d.id} value={d.id}>
-                    {d.label}
-                  </option>
-                ))}
-              </Select>
-            </Field>
+            <InputChoice
+              devices={ear.devices}
+              device={device}
+              onChoose={(chosen) => {
+                setDevice(chosen);
+                void ear.start("microphone", chosen);
+              }}
+            />
           )}
           {source === "standIn" && (
             <label className="flex min-h-11 items-center gap-3 text-[16px]">

@@ -285,6 +285,7 @@ final class ToneViewer {
                 spec.fittings().bridge().label(),
                 spec.fittings().bridge().lengthScrewed(),
                 words.screw(),
+                tones.clockwiseBack(),
                 saddles,
                 starts(),
                 pattern());

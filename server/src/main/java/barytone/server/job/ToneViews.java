@@ -101,6 +101,7 @@ final class ToneViews {
     /**
      * The saddles along the strings.
      *
+     * @param clockwiseBack whether a clockwise turn of its screw moves a saddle away from the nut
      * @param starts where each starts on a bare bridge
      * @param pattern what the measured pattern of saddles says; empty while it was not measured
      */
@@ -108,6 +109,7 @@ final class ToneViews {
             String mechanism,
             boolean screwed,
             String screw,
+            boolean clockwiseBack,
             List<SaddleView> saddles,
             List<String> starts,
             List<String> pattern) {}

@@ -1,0 +1,196 @@
+package barytone.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.LengthScrews;
+import barytone.core.instrument.Fittings;
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.NeckJoint;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PlayedWhere;
+import barytone.core.intonation.Sounded;
+import barytone.core.intonation.ToneForecast;
+import barytone.core.joblog.Ear;
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.Tones;
+import barytone.core.neck.OutOfRangeException;
+import barytone.core.neck.StringState;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What follows from pitches read and saddles moved, before anything is advised. */
+class TonesTest extends PaperJob {
+    private TonesTest sound(int string, Sounded sounded, double cents) {
+        add(new JobEvent.PitchRead(string, sounded, cents, Ear.TUNER, null, false, false, ""));
+        return this;
+    }
+
+    private TonesTest back(double mm) {
+        List<Double> back = new ArrayList<>(Collections.nCopies(6, 0.0));
+        back.set(0, mm);
+        add(new JobEvent.SaddlesMoved(Collections.nCopies(6, Turns.NONE), back));
+        return this;
+    }
+
+    private Tones tones() {
+        return state().tones();
+    }
+
+    @Test
+    void anErrorIsTakenAgainstTheOpenStringOfTheSameSession() {
+        sound(6, Sounded.OPEN, 1).sound(6, Sounded.at(12), 5);
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(4, within(1e-6));
+        add(new JobEvent.Retuned());
+        sound(6, Sounded.at(12), 3);
+        // after a retuning the open string is taken to be in tune until it is read
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(3, within(1e-6));
+        sound(6, Sounded.OPEN, -0.5);
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(3.5, within(1e-6));
+        assertThat(tones().found(6, 12)).hasValue(4.0);
+    }
+
+    @Test
+    void theRoomLeftShrinksAsASaddleGoes() {
+        add(new JobEvent.LengthTravelRead(0, 2, 3));
+        back(1.2);
+        assertThat(tones().room().get(0)).isEqualTo(new Tones.Room(3.2, 1.8));
+        assertThat(tones().moved().getFirst()).isEqualTo(1.2);
+        assertThat(tones().shift(6)).isEqualTo(1.2);
+        assertThat(tones().shift(5)).isZero();
+    }
+
+    @Test
+    void anOpenStringInTuneEndsTheRetuningOfWhatWasSlack() {
+        sound(6, Sounded.OPEN, 0);
+        back(0.5);
+        assertThat(state().offPitchSince()).isPresent();
+        sound(6, Sounded.OPEN, -30);
+        assertThat(tones().slack()).as("not there yet").containsExactly(6);
+        sound(6, Sounded.OPEN, 0.4);
+        assertThat(tones().slack()).isEmpty();
+        assertThat(state().offPitchSince()).isEmpty();
+    }
+
+    @Test
+    void whatIsUndoneDoesNotCount() {
+        sound(6, Sounded.OPEN, 0).sound(6, Sounded.at(12), 5);
+        back(1);
+        add(new JobEvent.Undone(log.size()));
+        assertThat(tones().shift(6)).isZero();
+        assertThat(tones().slack()).isEmpty();
+        add(new JobEvent.Redone(log.size() - 1L));
+        assertThat(tones().shift(6)).isEqualTo(1);
+    }
+
+    @Test
+    void whatAnInstrumentSinceCorrectedDoesNotHaveIsLeftOut() {
+        sound(6, Sounded.at(12), 5);
+        add(new JobEvent.StringRenewed(6));
+        add(new JobEvent.Stretched(6, 12));
+        spec = InstrumentKind.BASS_4.usual();
+        assertThat(tones().notes()).isEmpty();
+        assertThat(tones().stretches()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(PlayedWhere.class)
+    void movingTheSaddleByTheFitLeavesNothingForIt(PlayedWhere where) {
+        IntonationWays usual = tones().ways();
+        add(new JobEvent.IntonationSet(new IntonationWays(
+                List.of(3, 12, 19),
+                where,
+                usual.reference(),
+                usual.tolerances(),
+                List.of(),
+                440,
+                usual.offsets(),
+                true)));
+        sound(6, Sounded.OPEN, 0)
+                .sound(6, Sounded.at(3), 3)
+                .sound(6, Sounded.at(12), 6)
+                .sound(6, Sounded.at(19), 9);
+        back(Intoned.of(state(), 6).saddleBack());
+        // the forecast moves the stiffness along with the length, which the fit leaves out
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(0, within(0.25));
+        assertThat(Intoned.of(state(), 6).stale()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ELECTRIC, 6", "BASS_5, 5", "FLAT_TOP, 1", "NYLON, 3", "MANDOLIN, 8"})
+    void forecastsAreFiniteAndLongerStringsAreFlatter(InstrumentKind kind, int string) {
+        spec = kind.usual();
+        StringState setup = state().estimate().likely(string);
+        double[] here = ToneForecast.cents(spec, 440, string, 0, setup);
+        double[] back = ToneForecast.cents(spec, 440, string, 1, setup);
+        assertThat(here[0]).isZero();
+        for (int n = 1; n < here.length; n++) {
+            assertThat(here[n]).isFinite();
+            assertThat(back[n]).isLessThan(here[n]);
+        }
+        assertThat(back[12] - here[12]).isCloseTo(-1731 / spec.scaleLength(), within(0.08 * 1731 / spec.scaleLength()));
+        assertThat(ToneForecast.inharmonicity(spec, 440, string)).isBetween(1e-7, 2e-3);
+    }
+
+    @Test
+    void aStatedThreadStartsNarrowAndAnUnknownOneWide() {
+        assertThat(tones().screwPitch().sd()).isGreaterThan(0.1);
+        Fittings f = spec.fittings();
+        spec = spec.with(new Fittings(
+                BridgeKind.INDIVIDUAL,
+                0.5,
+                NeckJoint.BOLTED,
+                0,
+                f.bridgeSpread(),
+                f.nut(),
+                f.nutWidth(),
+                f.strings(),
+                new LengthScrews(0.7, LengthScrews.Head.NUT, 3, 0),
+                f.pickups()));
+        assertThat(tones().screwPitch().mean()).isEqualTo(0.7);
+        assertThat(tones().screwPitch().sd()).isLessThan(0.03);
+        assertThat(tones().clockwiseBack()).isFalse();
+        add(new JobEvent.LengthDirectionLearned(true));
+        assertThat(tones().clockwiseBack()).isTrue();
+    }
+
+    @Test
+    void waysThatCannotBeAreRefused() {
+        IntonationWays usual = tones().ways();
+        assertThat(usual.tolerance(6)).isEqualTo(3);
+        assertThat(usual.tolerance(1)).isEqualTo(1.5);
+        assertThatExceptionOfType(OutOfRangeException.class)
+                .isThrownBy(() -> new IntonationWays(
+                        List.of(5),
+                        PlayedWhere.HIGH,
+                        usual.reference(),
+                        usual.tolerances(),
+                        List.of(),
+                        440,
+                        usual.offsets(),
+                        true))
+                .withMessageContaining("fret 12");
+        assertThatExceptionOfType(OutOfRangeException.class)
+                .isThrownBy(() -> new IntonationWays(
+                        List.of(12),
+                        PlayedWhere.HIGH,
+                        usual.reference(),
+                        usual.tolerances(),
+                        List.of(),
+                        300,
+                        usual.offsets(),
+                        true))
+                .withMessageContaining("reference pitch");
+        assertThatExceptionOfType(OutOfRangeException.class)
+                .isThrownBy(() -> new Sounded(Sounded.How.HARMONIC, 5))
+                .withMessageContaining("harmonic");
+    }
+}
