@@ -24,7 +24,7 @@ import { ActionExtras, NutExtras } from "./StationExtras";
 import { HeardAbove, ListeningBar } from "./ListeningBar";
 import { Pickups } from "./Pickups";
 import { atHeights, methodOf, rowsOf, STATIONS, stringsOf, TITLE, type Station } from "./stations";
-import { ToneExtras } from "./ToneExtras";
+import { ToneExtras, ToneWarnings } from "./ToneExtras";
 import { ToneLedger } from "./ToneLedger";
 import { SaddlesPanel } from "./SaddlesPanel";
 import { PickupTargetPanel, ToneWaysPanel } from "./TonePanels";
@@ -353,6 +353,15 @@ function OpenJob({
           </Ledger>
         ) : station === "INTONATION" ? (
           <ToneLedger
+            foot={
+              <ToneExtras
+                job={job}
+                stretching={stretching}
+                string={string}
+                onStretching={setStretching}
+                onMore={() => setOpen("extras")}
+              />
+            }
             job={job}
             send={send}
             problem={open === null ? problem : null}
@@ -371,18 +380,12 @@ function OpenJob({
               if (first !== undefined) setString(first);
             }}
           >
+            <ToneWarnings job={job} />
             <ListeningBar
               job={job}
               ear={ear}
               onPluck={pluck}
               pluckLabel={listenFor?.mode === "NOTE" ? `Pluck ${listenFor.note.label}` : "Pluck it"}
-            />
-            <ToneExtras
-              job={job}
-              stretching={stretching}
-              string={string}
-              onStretching={setStretching}
-              onMore={() => setOpen("extras")}
             />
           </ToneLedger>
         ) : (

@@ -19,6 +19,7 @@ export function ToneLedger({
   fields,
   onWays,
   onMovedOn,
+  foot,
   children,
 }: {
   job: JobView;
@@ -32,6 +33,8 @@ export function ToneLedger({
   fields: RefObject<Map<number, HTMLInputElement>>;
   onWays: () => void;
   onMovedOn: (done: JobView) => void;
+  /** Under the table. */
+  foot: ReactNode;
   children?: ReactNode;
 }) {
   const { intonation } = job;
@@ -172,6 +175,7 @@ export function ToneLedger({
           {problem.message}
         </p>
       )}
+      {foot}
       {chosen !== undefined && (
         <div className="mt-3">
           <p className="text-[15px] font-semibold text-mute">
