@@ -65,8 +65,9 @@ final class PickupHistory {
                         e.gap(),
                         0,
                         saddle(e.side(), estimate),
-                        stayed));
-        lowered = false;
+                        stayed,
+                        false));
+        lowered &= gaps.values().stream().flatMap(g -> g.values().stream()).anyMatch(PickupState.Gap::lowered);
     }
 
     /** Raised when positive, as the strings see it, in turns. */
@@ -88,8 +89,8 @@ final class PickupHistory {
         if (sides == null) return;
         sides.computeIfPresent(
                 side,
-                (s, g) ->
-                        new PickupState.Gap(g.found(), g.read(), g.moved() - raised * perTurn, g.saddleThen(), false));
+                (s, g) -> new PickupState.Gap(
+                        g.found(), g.read(), g.moved() - raised * perTurn, g.saddleThen(), false, g.lowered()));
     }
 
     void signs(JobEvent.PickupChecked e) {
@@ -102,6 +103,9 @@ final class PickupHistory {
 
     void lowered(boolean down) {
         lowered = down;
+        for (Map<Pickup.Side, PickupState.Gap> sides : gaps.values())
+            sides.replaceAll(
+                    (side, g) -> new PickupState.Gap(g.found(), g.read(), g.moved(), g.saddleThen(), g.stayed(), down));
     }
 
     private double saddle(Pickup.Side side, SetupEstimate estimate) {
@@ -124,7 +128,8 @@ final class PickupHistory {
                             g.read(),
                             g.moved() + share * (saddle(side, estimate) - g.saddleThen()),
                             g.saddleThen(),
-                            g.stayed())));
+                            g.stayed(),
+                            g.lowered())));
             now.put(pickup, Map.copyOf(moved));
         });
         return new PickupState(Map.copyOf(now), Map.copyOf(signs), Map.copyOf(levels), perTurn, learned, lowered);

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param levels loudness in dB against full scale per pickup and string, since the pickup was last moved
  * @param perTurn how far a turn raises, mm
  * @param learned whether that was learned on this instrument
- * @param lowered out of the way for the setup
+ * @param lowered out of the way for the setup, until every gap was read again or they were brought back
  */
 public record PickupState(
         Map<Integer, Map<Pickup.Side, Gap>> gaps,
@@ -35,8 +35,10 @@ public record PickupState(
      * @param moved what it is expected to have changed since
      * @param saddleThen height of the saddle when it was read
      * @param stayed its last turn did nothing
+     * @param lowered the pickup was lowered out of the way since
      */
-    public record Gap(@Nullable Double found, double read, double moved, double saddleThen, boolean stayed) {
+    public record Gap(
+            @Nullable Double found, double read, double moved, double saddleThen, boolean stayed, boolean lowered) {
         /** Expected now, mm. */
         public double now() {
             return read + moved;
@@ -44,7 +46,7 @@ public record PickupState(
 
         /** Whether it must be read again. */
         public boolean stale() {
-            return Math.abs(moved) > STALE;
+            return lowered || Math.abs(moved) > STALE;
         }
     }
 

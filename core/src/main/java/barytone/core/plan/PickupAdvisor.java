@@ -80,9 +80,8 @@ public final class PickupAdvisor {
 
     /** Lowered out of the way, turned since it was read, or the strings over it moved. */
     private static boolean stale(JobState job, int pickup) {
-        return job.pickups().lowered()
-                || job.pickups().gaps().getOrDefault(pickup, Map.of()).values().stream()
-                        .anyMatch(PickupState.Gap::stale);
+        return job.pickups().gaps().getOrDefault(pickup, Map.of()).values().stream()
+                .anyMatch(PickupState.Gap::stale);
     }
 
     /** The turns that bring a pickup to its gaps; empty when it stands as it shall. */

@@ -92,7 +92,13 @@ class PickupMovesTest extends PaperJob {
         add(new JobEvent.PickupsLowered(true));
         assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.PICKUPS);
         gap(0, 2.5, 2.0);
+        assertThat(state().pickups().lowered()).as("the other is still down").isTrue();
+        assertThat(((Advice.Measure) advice()).strings()).containsExactly(1);
+        gap(1, 2.5, 2.0);
         assertThat(state().pickups().lowered()).isFalse();
+        add(new JobEvent.PickupsLowered(true));
+        add(new JobEvent.PickupsLowered(false));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
     }
 
     @Test

@@ -384,7 +384,7 @@ final class ToneViewer {
         var wanted = PickupAdvisor.band(state, p, side);
         int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
         double outside = gap == null ? 0 : wanted.outside(gap.now());
-        boolean stale = gap != null && (gap.stale() || state.pickups().lowered());
+        boolean stale = gap != null && gap.stale();
         Double found = gap == null ? null : gap.found();
         return new ToneViews.GapRow(
                 side,
