@@ -127,14 +127,29 @@ public final class IntonationAdvisor {
 
     private static boolean needed(JobState job, Advice.MoveSaddles.Step step) {
         if (step.back() == 0) return false;
-        boolean out =
-                step.before().keySet().stream().anyMatch(s -> Intoned.of(job, s).outside() != 0);
-        return out && worst(job, step.before()) - worst(job, step.after()) > WORTH;
+        List<Integer> deciding = deciding(job, step.support());
+        boolean out = deciding.stream().anyMatch(s -> Intoned.of(job, s).outside() != 0);
+        return out && worst(job, step.before(), deciding) - worst(job, step.after(), deciding) > WORTH;
+    }
+
+    /** The strings for which a support is moved: all that it carries, of a pair the favoured one alone. */
+    private static List<Integer> deciding(JobState job, int support) {
+        Supports along = job.spec().lengthwise();
+        List<Integer> strings = along.strings(support);
+        if (strings.size() != 2 || job.spec().fittings().bridge() != BridgeKind.BARRELS) return strings;
+        int place = 0;
+        for (int j = 0; j < support; j++) if (along.strings(j).size() == 2) place++;
+        return switch (job.tones().ways().pair(place)) {
+            case SPLIT -> strings;
+            case FAVOUR_FIRST -> List.of(strings.getFirst());
+            case FAVOUR_SECOND -> List.of(strings.getLast());
+        };
     }
 
     /** The worst of some strings, against what is good enough on each. */
-    private static double worst(JobState job, Map<Integer, Double> cents) {
+    private static double worst(JobState job, Map<Integer, Double> cents, List<Integer> deciding) {
         return cents.entrySet().stream()
+                .filter(e -> deciding.contains(e.getKey()))
                 .mapToDouble(e -> Math.abs(e.getValue()) - job.tones().ways().tolerance(e.getKey()))
                 .max()
                 .orElse(0);
