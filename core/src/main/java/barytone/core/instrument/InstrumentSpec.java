@@ -108,7 +108,7 @@ public record InstrumentSpec(
 
     /** The line of frets under every string; one scale length for all. */
     public StringLine line() {
-        return StringLine.of(new FretScale(scaleLength, frets), bodyJointFret, USUAL_COMPENSATION * scaleLength);
+        return lineMoved(0);
     }
 
     /** The board's arc, from nut to last fret and beyond. */

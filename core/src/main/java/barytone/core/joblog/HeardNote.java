@@ -7,7 +7,7 @@ import barytone.core.neck.StringState;
  *
  * @param session notes of a string in one session were read without a move or a retuning between them
  * @param shift how far back the string's saddle had been moved by then, since as found, in mm
- * @param setup the setup under the string as it was estimated then
+ * @param setup the setup under the string until the first move after it, as well as it is known by now
  * @param offPitch the string was slack: it says nothing
  * @param afterMoves how many moves had been made on the job
  */
@@ -18,4 +18,10 @@ public record HeardNote(
         double shift,
         StringState setup,
         boolean offPitch,
-        int afterMoves) {}
+        int afterMoves) {
+    /** The same with what is known by now of the setup. */
+    HeardNote known(Setups setups) {
+        StringState stood = setups.after(afterMoves).likely(read.string());
+        return new HeardNote(seq, read, session, shift, stood, offPitch, afterMoves);
+    }
+}

@@ -50,11 +50,12 @@ public final class JobReplay {
     private final PickupHistory pickups;
 
     private SetupEstimate estimate;
-    private @Nullable SetupEstimate beforeMoves;
+    /** The setup as it was estimated last before each move. */
+    private final List<SetupEstimate> standing = new ArrayList<>();
+
     private final List<TakenReading> readings = new ArrayList<>();
     private final RodHistory rod;
     private Turns netTurns = Turns.NONE;
-    private int movesMade;
     private OptionalLong offPitchSince = OptionalLong.empty();
     private @Nullable Instant settledAt;
     private @Nullable Instant last;
@@ -158,7 +159,7 @@ public final class JobReplay {
             }
             case JobEvent.PitchRead e -> {
                 pass(logged.at());
-                boolean broughtBack = tones.read(logged.seq(), e, estimate, movesMade);
+                boolean broughtBack = tones.read(logged.seq(), e, setups());
                 if (broughtBack) atPitch();
             }
             case JobEvent.IntonationSet e -> tones.ways(e.ways());
@@ -171,11 +172,11 @@ public final class JobReplay {
                 pass(logged.at());
                 lastMoved = Station.INTONATION;
                 offPitchSince = OptionalLong.of(logged.seq());
-                tones.renewed(e.string());
+                tones.renewed(e.string(), setups());
             }
             case JobEvent.PickupRead e -> {
                 pass(logged.at());
-                pickups.read(e, estimate, movesMade == 0);
+                pickups.read(e, setups());
             }
             case JobEvent.PickupTargetSet e -> chosen = chosen.with(e.target());
             case JobEvent.PickupTurned e -> pickups.turned(e);
@@ -211,6 +212,10 @@ public final class JobReplay {
         offPitchSince = OptionalLong.empty();
     }
 
+    private Setups setups() {
+        return new Setups(standing, estimate);
+    }
+
     private void pass(Instant at) {
         if (last != null && at.isAfter(last)) estimate = estimate.after(new Move.Rested(Duration.between(last, at)));
         last = at;
@@ -223,8 +228,7 @@ public final class JobReplay {
     }
 
     private void move(Move move) {
-        if (beforeMoves == null) beforeMoves = estimate;
-        movesMade++;
+        standing.add(estimate);
         estimate = estimate.after(move);
         for (Map<Integer, Look> station : looks.values())
             station.replaceAll((string, look) -> new Look(look.seq(), look.then(), look.touched(), 0));
@@ -307,7 +311,7 @@ public final class JobReplay {
         Normal expected = estimate.now(e.string(), e.method());
         ReadingStatus status = status(logged.seq(), e, evidence);
         TakenReading taken =
-                new TakenReading(logged.seq(), logged.at(), e, evidence, expected, status, early, movesMade);
+                new TakenReading(logged.seq(), logged.at(), e, evidence, expected, status, early, standing.size());
         if (status == ReadingStatus.SURPRISING && agreesWithDoubted(taken)) taken = taken.with(ReadingStatus.BELIEVED);
         readings.add(taken);
         if (taken.status() == ReadingStatus.BELIEVED) believe(taken);
@@ -337,7 +341,7 @@ public final class JobReplay {
         for (int i = readings.size() - 1; i >= 0; i--) {
             TakenReading earlier = readings.get(i);
             if (earlier.status() != ReadingStatus.SURPRISING
-                    || earlier.afterMoves() != movesMade
+                    || earlier.afterMoves() != standing.size()
                     || earlier.reading().string() != taken.reading().string()) continue;
             SetupEstimate ifTrue = estimate.givenAgainstExpectation(
                     earlier.reading().string(), earlier.reading().method(), earlier.evidence());
@@ -386,7 +390,7 @@ public final class JobReplay {
         return new JobState(
                 spec,
                 estimate,
-                beforeMoves,
+                standing.isEmpty() ? null : standing.getFirst(),
                 List.copyOf(readings),
                 rod.steps(),
                 netTurns,
@@ -402,8 +406,8 @@ public final class JobReplay {
                 travel,
                 neckAngle,
                 pattern,
-                tones.tones(),
-                pickups.state(estimate),
+                tones.tones(setups()),
+                pickups.state(setups()),
                 lastMoved,
                 temporary,
                 closed,

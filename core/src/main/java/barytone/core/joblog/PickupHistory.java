@@ -7,8 +7,10 @@ import barytone.core.pickup.PickupSign;
 import barytone.core.quantity.Turns;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 
 /** Pickup gaps read, screws turned, signs seen, levels heard. */
@@ -26,7 +28,9 @@ final class PickupHistory {
     private final Map<Integer, Map<Pickup.Side, Double>> turned = new HashMap<>();
     private double perTurn = USUAL_PER_TURN;
     private boolean learned;
-    private boolean lowered;
+    private final Set<SideOf> down = new HashSet<>();
+
+    private record SideOf(int pickup, Pickup.Side side) {}
 
     PickupHistory(InstrumentSpec spec) {
         this.spec = spec;
@@ -43,7 +47,7 @@ final class PickupHistory {
         };
     }
 
-    void read(JobEvent.PickupRead e, SetupEstimate estimate, boolean asFound) {
+    void read(JobEvent.PickupRead e, Setups setups) {
         Map<Pickup.Side, PickupState.Gap> sides =
                 gaps.computeIfAbsent(e.pickup(), p -> new EnumMap<>(Pickup.Side.class));
         PickupState.Gap before = sides.get(e.side());
@@ -61,13 +65,13 @@ final class PickupHistory {
         sides.put(
                 e.side(),
                 new PickupState.Gap(
-                        before == null ? (asFound ? e.gap() : null) : before.found(),
+                        before == null ? (setups.moves() == 0 ? e.gap() : null) : before.found(),
                         e.gap(),
                         0,
-                        saddle(e.side(), estimate),
+                        setups.moves(),
                         stayed,
                         false));
-        lowered &= gaps.values().stream().flatMap(g -> g.values().stream()).anyMatch(PickupState.Gap::lowered);
+        down.remove(new SideOf(e.pickup(), e.side()));
     }
 
     /** Raised when positive, as the strings see it, in turns. */
@@ -90,7 +94,7 @@ final class PickupHistory {
         sides.computeIfPresent(
                 side,
                 (s, g) -> new PickupState.Gap(
-                        g.found(), g.read(), g.moved() - raised * perTurn, g.saddleThen(), false, g.lowered()));
+                        g.found(), g.read(), g.moved() - raised * perTurn, g.afterMoves(), false, false));
     }
 
     void signs(JobEvent.PickupChecked e) {
@@ -101,11 +105,11 @@ final class PickupHistory {
         levels.computeIfAbsent(e.pickup(), p -> new TreeMap<>()).put(e.string(), e.decibels());
     }
 
-    void lowered(boolean down) {
-        lowered = down;
-        for (Map<Pickup.Side, PickupState.Gap> sides : gaps.values())
-            sides.replaceAll(
-                    (side, g) -> new PickupState.Gap(g.found(), g.read(), g.moved(), g.saddleThen(), g.stayed(), down));
+    void lowered(boolean out) {
+        down.clear();
+        if (!out) return;
+        for (int p = 0; p < spec.fittings().pickups().size(); p++)
+            for (Pickup.Side side : Pickup.Side.values()) down.add(new SideOf(p, side));
     }
 
     private double saddle(Pickup.Side side, SetupEstimate estimate) {
@@ -113,7 +117,7 @@ final class PickupHistory {
                 .mean();
     }
 
-    PickupState state(SetupEstimate estimate) {
+    PickupState state(Setups setups) {
         double last = spec.line().scale().crown(spec.frets());
         Map<Integer, Map<Pickup.Side, PickupState.Gap>> now = new TreeMap<>();
         gaps.forEach((pickup, sides) -> {
@@ -126,12 +130,14 @@ final class PickupHistory {
                     new PickupState.Gap(
                             g.found(),
                             g.read(),
-                            g.moved() + share * (saddle(side, estimate) - g.saddleThen()),
-                            g.saddleThen(),
+                            g.moved()
+                                    + share * (saddle(side, setups.now()) - saddle(side, setups.after(g.afterMoves()))),
+                            g.afterMoves(),
                             g.stayed(),
-                            g.lowered())));
+                            down.contains(new SideOf(pickup, side)))));
             now.put(pickup, Map.copyOf(moved));
         });
-        return new PickupState(Map.copyOf(now), Map.copyOf(signs), Map.copyOf(levels), perTurn, learned, lowered);
+        return new PickupState(
+                Map.copyOf(now), Map.copyOf(signs), Map.copyOf(levels), perTurn, learned, !down.isEmpty());
     }
 }

@@ -33,12 +33,12 @@ public record PickupState(
      * @param found mm; null when it was first read after the first move
      * @param read last, mm
      * @param moved what it is expected to have changed since
-     * @param saddleThen height of the saddle when it was read
+     * @param afterMoves how many moves had been made on the job when it was read
      * @param stayed its last turn did nothing
      * @param lowered the pickup was lowered out of the way since
      */
     public record Gap(
-            @Nullable Double found, double read, double moved, double saddleThen, boolean stayed, boolean lowered) {
+            @Nullable Double found, double read, double moved, int afterMoves, boolean stayed, boolean lowered) {
         /** Expected now, mm. */
         public double now() {
             return read + moved;

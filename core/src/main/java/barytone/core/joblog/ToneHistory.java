@@ -2,7 +2,6 @@ package barytone.core.joblog;
 
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
-import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
@@ -13,7 +12,6 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -89,34 +87,34 @@ final class ToneHistory {
      *
      * @return whether this brought the last slack string back to pitch
      */
-    boolean read(long seq, JobEvent.PitchRead e, SetupEstimate estimate, int movesMade) {
+    boolean read(long seq, JobEvent.PitchRead e, Setups setups) {
         boolean wasSlack = slack.contains(e.string());
         boolean tuned = e.sounded().how() == Sounded.How.OPEN && Math.abs(e.cents()) <= RETUNED;
         if (wasSlack && (tuned || e.atPitch())) slack.remove(e.string());
         boolean offPitch = slack.contains(e.string()) && e.sounded().how() != Sounded.How.OPEN;
-        Optional<HeardNote> before = tones().last(e.string(), e.sounded());
-        notes.add(note(seq, e, estimate, offPitch, movesMade));
-        if (!offPitch && e.sounded().how() == Sounded.How.FRETTED && before.isPresent()) {
-            learn(before.get(), notes.getLast());
-            // a saddle that stayed where it was stands elsewhere than its turns say
-            notes.set(notes.size() - 1, note(seq, e, estimate, offPitch, movesMade));
-        }
+        Tones until = tones(setups);
+        HeardNote note = note(seq, e, offPitch, setups);
+        if (!offPitch && e.sounded().how() == Sounded.How.FRETTED)
+            until.last(e.string(), e.sounded()).ifPresent(before -> learn(until, before, note));
+        // after learning: a saddle that stayed where it was stands elsewhere than its turns say
+        notes.add(note(seq, e, offPitch, setups));
         return wasSlack && slack.isEmpty();
     }
 
-    private HeardNote note(long seq, JobEvent.PitchRead e, SetupEstimate estimate, boolean offPitch, int movesMade) {
+    private HeardNote note(long seq, JobEvent.PitchRead e, boolean offPitch, Setups setups) {
+        int string = e.string() - 1;
         return new HeardNote(
                 seq,
                 e,
-                sessions.get(e.string() - 1),
-                shifts.get(e.string() - 1),
-                estimate.likely(e.string()),
+                sessions.get(string),
+                shifts.get(string),
+                setups.now().likely(e.string()),
                 offPitch,
-                movesMade);
+                setups.moves());
     }
 
     /** What a saddle's turn did, now that the same note was read before and after it. */
-    private void learn(HeardNote before, HeardNote after) {
+    private void learn(Tones until, HeardNote before, HeardNote after) {
         int string = after.read().string();
         for (int j = 0; j < supports.size(); j++) {
             Turns turned = turnedSince.get(j);
@@ -127,7 +125,7 @@ final class ToneHistory {
             double[] then = ToneForecast.cents(spec, ways.a4(), string, after.shift(), after.setup());
             double promised = then[fret] - heights[fret];
             if (Math.abs(promised) < TEACHES) continue;
-            double came = tones().error(after) - tones().error(before) - (heights[fret] - was[fret]);
+            double came = until.error(after) - until.error(before) - (heights[fret] - was[fret]);
             double share = came / promised;
             turnedSince.remove(j);
             answers.put(
@@ -138,7 +136,7 @@ final class ToneHistory {
             if (share < FOLLOWS) {
                 double missing = (share - 1) * (after.shift() - before.shift());
                 if (share >= -FOLLOWS) owed.put(j, -missing);
-                moved.set(j, moved.get(j) + missing);
+                went(j, missing);
                 for (int s : supports.strings(j)) shifts.set(s - 1, shifts.get(s - 1) + missing);
                 continue;
             }
@@ -181,20 +179,23 @@ final class ToneHistory {
                 answers.remove(j);
                 owed.remove(j);
             }
-            moved.set(j, moved.get(j) + d);
-            Tones.Room left = room.get(j);
-            if (left != null)
-                room.put(j, new Tones.Room(Math.max(0, left.forward() + d), Math.max(0, left.back() - d)));
+            went(j, d);
         }
         List<Double> got = supports.atStrings(back);
         for (int s = 0; s < got.size(); s++) shifts.set(s, shifts.get(s) + got.get(s));
     }
 
+    /** A support went back by so much, mm; what room it has left goes with it. */
+    private void went(int support, double back) {
+        moved.set(support, moved.get(support) + back);
+        room.computeIfPresent(support, (j, left) -> new Tones.Room(left.forward() + back, left.back() - back));
+    }
+
     /** A string was replaced: what was heard of the old one says nothing of it. */
-    void renewed(int string) {
+    void renewed(int string, Setups setups) {
         slackened(List.of(string));
         Map<Integer, Double> found = new TreeMap<>();
-        Tones now = tones();
+        Tones now = tones(setups);
         for (int fret : IntonationWays.CHOICES) now.found(string, fret).ifPresent(cents -> found.put(fret, cents));
         foundBefore.put(string, Map.copyOf(found));
         notes.removeIf(n -> n.read().string() == string);
@@ -221,10 +222,10 @@ final class ToneHistory {
         places = read;
     }
 
-    Tones tones() {
+    Tones tones(Setups setups) {
         return new Tones(
                 ways,
-                List.copyOf(notes),
+                notes.stream().map(n -> n.known(setups)).toList(),
                 Map.copyOf(foundBefore),
                 List.copyOf(sessions),
                 List.copyOf(slack),
@@ -234,9 +235,16 @@ final class ToneHistory {
                 clockwiseBack,
                 Collections.unmodifiableMap(new TreeMap<>(answers)),
                 Map.copyOf(owed),
-                Map.copyOf(room),
+                shown(),
                 age,
                 Map.copyOf(stretches),
                 places);
+    }
+
+    /** The room left; a saddle that went farther than it was thought to has none. */
+    private Map<Integer, Tones.Room> shown() {
+        Map<Integer, Tones.Room> left = new TreeMap<>();
+        room.forEach((j, r) -> left.put(j, new Tones.Room(Math.max(0, r.forward()), Math.max(0, r.back()))));
+        return Map.copyOf(left);
     }
 }

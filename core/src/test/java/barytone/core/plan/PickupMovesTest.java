@@ -102,6 +102,23 @@ class PickupMovesTest extends PaperJob {
     }
 
     @Test
+    void readingAHeightMovesNoGap() {
+        gap(0, 2.5, 2.0);
+        agreed(Station.PICKUPS, Station.RELIEF, Station.NUT, Station.ACTION).good();
+        assertThat(state().pickups().gap(0, Pickup.Side.BASS).orElseThrow().moved())
+                .isZero();
+    }
+
+    @Test
+    void pickupsLoweredBeforeTheyWereReadAreAskedForUntilAllAreBack() {
+        add(new JobEvent.PickupsLowered(true));
+        gap(0, 2.5, 2.0);
+        assertThat(state().pickups().lowered()).isTrue();
+        gap(1, 2.5, 2.0);
+        assertThat(state().pickups().lowered()).isFalse();
+    }
+
+    @Test
     void levelsSayWhichSideIsLouder() {
         for (int s = 1; s <= 6; s++) add(new JobEvent.LevelHeard(0, s, s > 3 ? -18 : -21));
         assertThat(PickupAdvisor.tilt(state(), 0).orElseThrow()).isCloseTo(3, within(1e-9));

@@ -22,6 +22,7 @@ import barytone.core.quantity.Turns;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -56,6 +57,32 @@ class TonesTest extends PaperJob {
         sound(6, Sounded.OPEN, -0.5);
         assertThat(Intoned.of(state(), 6).offset()).isCloseTo(3.5, within(1e-6));
         assertThat(tones().found(6, 12)).hasValue(4.0);
+    }
+
+    @Test
+    void readingAHeightMovesNothingSoIntonationStays() {
+        sound(6, Sounded.OPEN, 0).sound(6, Sounded.at(12), 1);
+        // higher than usual: the estimate moves a long way, the instrument not at all
+        relief(0.5, 0.45).nut(raised(new double[] {0.2}, GOOD_NUT)).action(3.4, 3.3, 3.2, 3.1, 3.0, 2.9);
+        Intoned at = Intoned.of(state(), 6);
+        assertThat(at.errors().getFirst().byHeights()).isZero();
+        assertThat(at.stale()).isFalse();
+        assertThat(at.offset()).isCloseTo(1, within(1e-6));
+        // once something moved, the shift counts from what is known of before
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(-64))));
+        assertThat(Intoned.of(state(), 6).errors().getFirst().byHeights()).isLessThan(-1);
+    }
+
+    @Test
+    void aSaddleThatStayedHasItsRoomBack() {
+        add(new JobEvent.LengthTravelRead(0, 5, 5));
+        sound(6, Sounded.OPEN, 0).sound(6, Sounded.at(12), 8);
+        List<Turns> turns = new ArrayList<>(Collections.nCopies(6, Turns.NONE));
+        turns.set(0, new Turns(64));
+        add(new JobEvent.SaddlesMoved(turns, Collections.nCopies(6, 0.0)));
+        sound(6, Sounded.OPEN, 0).sound(6, Sounded.at(12), 8);
+        assertThat(tones().answers()).containsEntry(0, Tones.Answer.STAYED);
+        assertThat(Objects.requireNonNull(tones().room().get(0)).back()).isCloseTo(5, within(0.1));
     }
 
     @Test

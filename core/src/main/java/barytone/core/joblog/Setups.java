@@ -1,0 +1,23 @@
+package barytone.core.joblog;
+
+import barytone.core.estimate.SetupEstimate;
+import java.util.List;
+
+/**
+ * The setup between moves, as well as it is known by now: a reading that comes later says more of what stood there before, and moves
+ * nothing.
+ *
+ * @param beforeMoves as it was estimated last before each move
+ * @param now after all of them
+ */
+record Setups(List<SetupEstimate> beforeMoves, SetupEstimate now) {
+    /** The number of moves made. */
+    int moves() {
+        return beforeMoves.size();
+    }
+
+    /** The setup that stood while so many moves had been made. */
+    SetupEstimate after(int moves) {
+        return moves < beforeMoves.size() ? beforeMoves.get(moves) : now;
+    }
+}
