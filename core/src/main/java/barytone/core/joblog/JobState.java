@@ -3,10 +3,13 @@ package barytone.core.joblog;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.Sounded;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
@@ -73,6 +76,13 @@ public record JobState(
 
     private static IllegalArgumentException noGaps(Station station) {
         return new IllegalArgumentException("No gap under the strings is read at " + station.label() + ".");
+    }
+
+    /** The pitch of a note in the tuning agreed on, Hz. */
+    public double pitch(int string, Sounded sounded) {
+        IntonationWays ways = tones.ways();
+        return spec.tuning().get(string - 1).frequency(ways.a4())
+                * Cents.ratio(ways.offsets().get(string - 1) + sounded.cents());
     }
 
     /** The relief wanted. */

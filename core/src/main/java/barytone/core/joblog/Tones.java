@@ -85,6 +85,11 @@ public record Tones(
                 .map(this::error);
     }
 
+    /** Whether fretted notes are compared with the harmonic: never on old strings, whatever was chosen. */
+    public boolean againstHarmonic() {
+        return ways.reference() == IntonationWays.Reference.HARMONIC && !age.provisional();
+    }
+
     /** The session that a string is in. */
     public int session(int string) {
         return sessions.get(string - 1);
@@ -101,7 +106,7 @@ public record Tones(
      */
     public double error(HeardNote fretted) {
         int string = fretted.read().string();
-        if (ways.reference() == IntonationWays.Reference.HARMONIC && !age.provisional()) {
+        if (againstHarmonic()) {
             Optional<HeardNote> harmonic = in(fretted.session(), string, Sounded.HARMONIC);
             if (harmonic.isPresent())
                 return fretted.read().cents() - harmonic.get().read().cents();

@@ -39,6 +39,11 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
         trace = List.copyOf(trace);
     }
 
+    /** What was heard and did not hold still. */
+    public static Listening unsteady(List<Moment> trace, Heard last, boolean plucked) {
+        return new Listening(trace, last, null, plucked);
+    }
+
     /** Listens to the last two seconds of a sound. */
     public static Listening to(Sound sound, double near) {
         double end = sound.seconds();
@@ -63,11 +68,21 @@ public record Listening(List<Moment> trace, Heard last, Heard.@Nullable Pitch st
             last = heard;
         }
         boolean plucked = new Envelope(PitchEstimator.level(sound.samples()), sound.rate()).rise(0, PLUCKED) >= 0;
-        if (!agreeing || Cents.above(low, high) > loose) return new Listening(trace, last, null, plucked);
+        if (!agreeing || Cents.above(low, high) > loose) return unsteady(trace, last, plucked);
         double together = WINDOW + (AGREEING - 1) * HOP;
         Heard.Pitch steady =
                 PitchEstimator.hear(sound.part(end - together, end), near).believed();
         return new Listening(trace, last, steady, plucked);
+    }
+
+    /** The pitch now: steady if it is, else in passing; null when there is none to believe. */
+    public Heard.@Nullable Pitch now() {
+        return steady != null ? steady : last.believed();
+    }
+
+    /** Why there is no pitch, and what to do about it. */
+    public String why() {
+        return last instanceof Heard.Nothing nothing ? nothing.reason().text() : Heard.Reason.UNSTEADY.text();
     }
 
     /** How far the pitches of the last moments lie apart, in cents; 0 when fewer than two were heard. */

@@ -23,9 +23,11 @@ import java.util.Optional;
  * @param errors at the frets that were read, lowest first
  * @param offset what the saddle must take away, as cents at fret 12; positive is sharp; 0 when nothing was read
  * @param saddleBack the move that does it best, in mm, positive away from the nut
+ * @param centsPerMm what a millimetre back changes at 12, in cents; negative
  * @param tolerance what is good enough, in cents at 12
  */
-public record Intoned(int string, List<FretError> errors, double offset, double saddleBack, double tolerance) {
+public record Intoned(
+        int string, List<FretError> errors, double offset, double saddleBack, double centsPerMm, double tolerance) {
     /** A height that has changed the error by this share of the tolerance makes it stale. */
     private static final double SHIFTED = 0.5;
 
@@ -41,12 +43,11 @@ public record Intoned(int string, List<FretError> errors, double offset, double 
     /**
      * The error of a fretted note against its reference, in cents; positive is sharp.
      *
-     * @param read when it was read last
      * @param now what is expected after what was moved since
      * @param byHeights how much of that is owed to relief, nut and action
      * @param moved whether its saddle was moved since
      */
-    public record FretError(int fret, double read, double now, double byHeights, boolean moved) {}
+    public record FretError(int fret, double now, double byHeights, boolean moved) {}
 
     /** A string of a job. */
     public static Intoned of(JobState job, int string) {
@@ -63,21 +64,21 @@ public record Intoned(int string, List<FretError> errors, double offset, double 
             double[] heights = forecast(job, string, then.shift(), likely);
             errors.add(new FretError(
                     fret,
-                    read,
                     read + now[fret] - was[fret],
                     heights[fret] - was[fret],
                     then.shift() != tones.shift(string)));
         }
+        StringLine line = job.spec().lineMoved(tones.shift(string));
+        double perMm = SaddleFit.centsPerMm(line.scale(), line.compensation(), 12);
         double back = 0;
         double offset = 0;
         if (!errors.isEmpty()) {
-            StringLine line = job.spec().lineMoved(tones.shift(string));
             SaddleFit fit = SaddleFit.of(line.scale(), line.compensation(), weighted(errors, tones.ways()));
             back = fit.saddleBack();
-            offset = -back * SaddleFit.centsPerMm(line.scale(), line.compensation(), 12);
+            offset = -back * perMm;
         }
         return new Intoned(
-                string, List.copyOf(errors), offset, back, tones.ways().tolerance(string));
+                string, List.copyOf(errors), offset, back, perMm, tones.ways().tolerance(string));
     }
 
     private static List<SaddleFit.Reading> weighted(List<FretError> errors, IntonationWays ways) {

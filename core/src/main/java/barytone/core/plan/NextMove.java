@@ -96,7 +96,7 @@ public final class NextMove {
     private List<Integer> unread(Station station) {
         return switch (station) {
             case RELIEF, NUT, ACTION -> HeightLook.unread(job, station);
-            case INTONATION -> IntonationAdvisor.unread(job);
+            case INTONATION -> Intonation.of(job).unread();
             case PICKUPS -> PickupAdvisor.unread(job);
         };
     }

@@ -54,7 +54,7 @@ class IntonationMovesTest extends PaperJob {
 
     private void readWhatIsWanted() {
         for (int i = 0; i < 100; i++) {
-            var wanted = IntonationAdvisor.nextNote(state());
+            var wanted = Intonation.of(state()).next();
             if (wanted.isEmpty()) return;
             int string = wanted.get().string();
             Sounded sounded = wanted.get().sounded();
@@ -153,7 +153,7 @@ class IntonationMovesTest extends PaperJob {
         Advice.MoveSaddles split = (Advice.MoveSaddles) advice();
         Advice.MoveSaddles.Step low = split.steps().getFirst();
         assertThat(low.after().values().stream().mapToDouble(c -> c).sum()).isCloseTo(0, within(0.4));
-        assertThat(IntonationAdvisor.wantedOffset(state(), List.of(6, 5))).isCloseTo(0.8, within(0.05));
+        assertThat(Intonation.of(state()).apart(List.of(6, 5))).isCloseTo(0.8, within(0.05));
         IntonationWays ways = state().tones().ways();
         add(new JobEvent.IntonationSet(new IntonationWays(
                 ways.frets(),
@@ -327,14 +327,14 @@ class IntonationMovesTest extends PaperJob {
                 440,
                 usual.offsets(),
                 true)));
-        assertThat(IntonationAdvisor.notes(state(), 6)).containsExactly(Sounded.OPEN, Sounded.HARMONIC, Sounded.at(12));
+        assertThat(Intonation.of(state()).notes(6)).containsExactly(Sounded.OPEN, Sounded.HARMONIC, Sounded.at(12));
         sound(6, Sounded.OPEN, 0);
         sound(6, Sounded.HARMONIC, 1.5);
         sound(6, Sounded.at(12), 4);
         assertThat(Intoned.of(state(), 6).offset()).isCloseTo(2.5, within(0.05));
         add(new JobEvent.StringsStated(StringAge.OLD));
         assertThat(Intoned.of(state(), 6).offset()).isCloseTo(4, within(0.05));
-        assertThat(IntonationAdvisor.notes(state(), 5)).doesNotContain(Sounded.HARMONIC);
+        assertThat(Intonation.of(state()).notes(5)).doesNotContain(Sounded.HARMONIC);
     }
 
     @Test

@@ -19,6 +19,7 @@ import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.PlainNumber;
 import barytone.core.strings.StringSet;
 import java.time.Clock;
 import java.time.Instant;
@@ -173,15 +174,9 @@ class Intake {
                     saddleThickness == null || saddleThickness.isBlank()
                             ? usual.thickness()
                             : Length.parse(saddleThickness, LengthUnit.MM).mm(),
-                    plateRise == null || plateRise.isBlank() ? usual.plateRise() : plain(plateRise));
-        }
-
-        private static double plain(String text) {
-            try {
-                return Double.parseDouble(text.strip().replace(',', '.').replace('−', '-'));
-            } catch (NumberFormatException e) {
-                throw Allowed.broken("plateRise", "“" + text + "”", "mm per mm, such as 0 or 0.05");
-            }
+                    plateRise == null || plateRise.isBlank()
+                            ? usual.plateRise()
+                            : PlainNumber.parse("plateRise", plateRise, "mm per mm, such as 0 or 0.05"));
         }
 
         private static double mm(@Nullable String text, String nothing, double usual) {

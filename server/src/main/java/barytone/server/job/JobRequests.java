@@ -281,7 +281,4 @@ final class JobRequests {
 
     /** Pickups lowered out of the way, or brought back. */
     record PickupsDown(long after, String key, boolean down) implements Stamped {}
-
-    /** Where a request about sound comes from. */
-    record Stamp(long after, String key) implements Stamped {}
 }

@@ -45,6 +45,7 @@ final class JobViewer {
     private final Bench bench;
     private final HeightViewer heights;
     private final ToneViewer tones;
+    private final PickupViewer pickups;
     private final @Nullable SetupEstimate after;
 
     JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now, Bench bench) {
@@ -60,6 +61,7 @@ final class JobViewer {
         this.told = new AdviceWords(state, unit, bench).advice(advice);
         this.heights = new HeightViewer(state, unit, words, bench);
         this.tones = new ToneViewer(state, unit, new ToneWords(state, unit, words));
+        this.pickups = new PickupViewer(state, unit);
         this.after = NextMove.expected(state, advice).orElse(null);
     }
 
@@ -88,7 +90,7 @@ final class JobViewer {
                 heights.nutBench(),
                 heights.bridge(advice, after, new BridgeWords(state, unit)),
                 tones.intonation(),
-                tones.pickups(),
+                pickups.view(),
                 heights.order(),
                 told,
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
@@ -250,15 +252,14 @@ final class JobViewer {
         stations.add(station(Station.RELIEF, 2));
         stations.add(station(Station.ACTION, 4));
         stations.add(new JobView.StationView("frets", 5, "Frets", "not on this job", "later"));
-        stations.add(tone(Station.PICKUPS, 7));
-        stations.add(tone(Station.INTONATION, 6));
+        stations.add(tone(Station.PICKUPS, 7, pickups.note(), pickups.good()));
+        stations.add(tone(Station.INTONATION, 6, tones.note(), tones.good()));
         return stations;
     }
 
-    private JobView.StationView tone(Station station, int number) {
-        String how =
-                atNow(station) ? "now" : !state.agreed(station) ? "left" : tones.good(station) ? "done" : "waiting";
-        return new JobView.StationView(words.quantity(station), number, station.label(), tones.note(station), how);
+    private JobView.StationView tone(Station station, int number, String note, boolean good) {
+        String how = atNow(station) ? "now" : !state.agreed(station) ? "left" : good ? "done" : "waiting";
+        return new JobView.StationView(words.quantity(station), number, station.label(), note, how);
     }
 
     private boolean atNow(Station station) {
@@ -392,10 +393,8 @@ final class JobViewer {
             if (!state.agreed(station) && !any) continue;
             for (int s : state.strings(station)) rows.add(closingRow(station, s));
         }
-        if (state.agreed(Station.INTONATION) || !state.tones().notes().isEmpty())
-            rows.addAll(tones.closing(Station.INTONATION));
-        if (state.agreed(Station.PICKUPS) || !state.pickups().gaps().isEmpty())
-            rows.addAll(tones.closing(Station.PICKUPS));
+        if (state.agreed(Station.INTONATION) || !state.tones().notes().isEmpty()) rows.addAll(tones.closing());
+        if (state.agreed(Station.PICKUPS) || !state.pickups().gaps().isEmpty()) rows.addAll(pickups.closing());
         List<String> remarks = new ArrayList<>();
         if (state.tones().age().provisional()) remarks.add("Intonation is provisional: the strings are old.");
         if (state.pickups().lowered()) remarks.add("The pickups are still lowered: bring them back.");

@@ -11,6 +11,7 @@ import barytone.core.neck.Allowed;
 import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.PlainNumber;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.ReadingBounds;
 import java.util.ArrayList;
@@ -301,14 +302,10 @@ class ToneController {
                 field, Length.parse(typed, LengthUnit.ofCode(unit)).mm(), least, most, "mm");
     }
 
-    /** A plain number as typed. */
+    /** Cents, or another plain number, as typed. */
     private static double cents(String field, String typed, double least, double most) {
-        try {
-            double value = Double.parseDouble(
-                    typed.strip().replace(',', '.').replace('−', '-').replaceFirst("\\s*(c|ct|cents?)$", ""));
-            return Allowed.number(field, value, least, most, "");
-        } catch (NumberFormatException e) {
-            throw Allowed.broken(field, "“" + typed.strip() + "”", "a number such as 3, +1.5 or -2");
-        }
+        String number = typed.replaceFirst("\\s*(c|ct|cents?)\\s*$", "");
+        return Allowed.number(
+                field, PlainNumber.parse(field, number, "a number such as 3, +1.5 or -2"), least, most, "");
     }
 }

@@ -2,7 +2,6 @@ package barytone.server.job;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
-import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PlayedWhere;
@@ -12,12 +11,9 @@ import barytone.core.joblog.JobState;
 import barytone.core.joblog.StringAge;
 import barytone.core.joblog.Tones;
 import barytone.core.neck.Allowed;
-import barytone.core.pickup.Pickup;
-import barytone.core.pickup.PickupSign;
 import barytone.core.plan.Advice;
-import barytone.core.plan.IntonationAdvisor;
+import barytone.core.plan.Intonation;
 import barytone.core.plan.Intoned;
-import barytone.core.plan.PickupAdvisor;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
@@ -25,24 +21,19 @@ import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import org.jspecify.annotations.Nullable;
 
-/** Puts the intonation and pickup stations of a job into the form that the page draws. */
+/** Puts the intonation station of a job into the form that the page draws. */
 final class ToneViewer {
     /** A string whose last stretch lost less than this is settled, cents. */
     private static final double SETTLED = 3;
-
-    /** A difference in loudness worth a word, dB. */
-    private static final double UNEVEN = 1.5;
 
     private final JobState state;
     private final InstrumentSpec spec;
     private final Tones tones;
     private final LengthUnit unit;
     private final ToneWords words;
+    private final Intonation all;
 
     ToneViewer(JobState state, LengthUnit unit, ToneWords words) {
         this.state = state;
@@ -50,16 +41,15 @@ final class ToneViewer {
         this.tones = state.tones();
         this.unit = unit;
         this.words = words;
+        this.all = Intonation.of(state);
     }
 
     ToneViews.IntonationView intonation() {
-        List<Advice.MoveSaddles.Step> steps = IntonationAdvisor.steps(state);
+        List<Advice.MoveSaddles.Step> steps = all.steps();
         return new ToneViews.IntonationView(
                 method(),
                 strings().stream().map(s -> row(s, steps)).toList(),
-                IntonationAdvisor.nextNote(state)
-                        .map(w -> note(w.string(), w.sounded()))
-                        .orElse(null),
+                all.next().map(w -> note(w.string(), w.sounded())).orElse(null),
                 warnings(),
                 remarks(),
                 ways(),
@@ -73,10 +63,8 @@ final class ToneViewer {
 
     private String method() {
         List<String> frets = tones.ways().frets().stream().map(String::valueOf).toList();
-        boolean harmonic = tones.ways().reference() == IntonationWays.Reference.HARMONIC
-                && !tones.age().provisional();
         return "fret" + (frets.size() > 1 ? "s " : " ") + String.join(", ", frets) + " against the "
-                + (harmonic ? "harmonic" : "open string")
+                + (tones.againstHarmonic() ? "harmonic" : "open string")
                 + (tones.age().provisional() ? ", provisional" : "");
     }
 
@@ -86,7 +74,7 @@ final class ToneViewer {
     }
 
     private ToneViews.ToneRow row(int string, List<Advice.MoveSaddles.Step> steps) {
-        Intoned at = Intoned.of(state, string);
+        Intoned at = all.at(string);
         Optional<Advice.MoveSaddles.Step> step = steps.stream()
                 .filter(s -> s.before().containsKey(string) && !at.stale())
                 .findFirst();
@@ -119,7 +107,7 @@ final class ToneViewer {
 
     /** The note that a technician who has tuned the open string types next. */
     private Sounded typed(int string) {
-        return IntonationAdvisor.notes(state, string).stream()
+        return all.notes(string).stream()
                 .filter(n -> n.how() != Sounded.How.OPEN)
                 .findFirst()
                 .orElse(Sounded.at(12));
@@ -127,11 +115,8 @@ final class ToneViewer {
 
     /** How far back a step moves a string's end; both feet of a floating bridge together. */
     private double moves(Advice.MoveSaddles.Step step, int string) {
-        Intoned at = Intoned.of(state, string);
-        double offset = at.offset();
-        return offset == 0
-                ? step.back()
-                : at.saddleBack() * (offset - step.after().getOrDefault(string, offset)) / offset;
+        Intoned at = all.at(string);
+        return (step.after().getOrDefault(string, at.offset()) - at.offset()) / at.centsPerMm();
     }
 
     static String verdict(Intoned at) {
@@ -177,7 +162,7 @@ final class ToneViewer {
         if (!state.agreed(Station.INTONATION))
             remarks.add("Not part of the work agreed on. What is read here is kept all the same.");
         for (int s : strings()) {
-            Intoned at = Intoned.of(state, s);
+            Intoned at = all.at(s);
             at.errors().stream()
                     .filter(e -> e.fret() == 12 && Math.abs(e.byHeights()) >= 0.2)
                     .forEach(e -> remarks.add("Relief, nut or action moved since " + s + " " + spec.stringName(s)
@@ -193,9 +178,8 @@ final class ToneViewer {
         List<Double> z = spec.acrossBridge();
         for (int j = 0; j < along.size(); j++) {
             List<Integer> pair = along.strings(j);
-            if (pair.size() < 2
-                    || pair.stream().anyMatch(s -> !Intoned.of(state, s).read())) continue;
-            double apart = IntonationAdvisor.wantedOffset(state, pair);
+            if (pair.size() < 2 || pair.stream().anyMatch(s -> !all.at(s).read())) continue;
+            double apart = all.apart(pair);
             if (Math.abs(apart) < 0.1) continue;
             double spacing = Math.abs(z.get(pair.getFirst() - 1) - z.get(pair.getLast() - 1));
             long angle = Math.round(Math.toDegrees(Math.atan2(Math.abs(apart), spacing)));
@@ -215,13 +199,13 @@ final class ToneViewer {
             if (strings.size() != 2 || spec.fittings().bridge() == BridgeKind.FLOATING) continue;
             String low = strings.getFirst() + " " + spec.stringName(strings.getFirst());
             String high = strings.getLast() + " " + spec.stringName(strings.getLast());
-            boolean read = strings.stream().allMatch(s -> Intoned.of(state, s).read());
+            boolean read = strings.stream().allMatch(s -> all.at(s).read());
             pairs.add(new ToneViews.PairView(
                     Words.sentence(along.names().get(j)),
                     low,
                     high,
                     ways.pair(pairs.size()),
-                    read ? unit.showWithUnit(IntonationAdvisor.wantedOffset(state, strings)) + " apart" : ""));
+                    read ? unit.showWithUnit(all.apart(strings)) + " apart" : ""));
         }
         return new ToneViews.ToneWaysView(
                 ways.frets(),
@@ -330,159 +314,35 @@ final class ToneViewer {
         };
     }
 
-    ToneViews.PickupsView pickups() {
-        List<ToneViews.PickupView> views = new ArrayList<>();
-        for (int p = 0; p < spec.fittings().pickups().size(); p++) views.add(pickup(p));
-        List<String> remarks = new ArrayList<>();
-        if (!views.isEmpty() && !state.agreed(Station.PICKUPS))
-            remarks.add("Not part of the work agreed on. What is read here is kept all the same.");
-        if (views.isEmpty())
-            remarks.add("No pickups are on record for this instrument. They are added under its facts.");
-        return new ToneViews.PickupsView(
-                "pressed at fret " + spec.frets() + ", string underside to pole or cover",
-                views,
-                state.pickups().lowered(),
-                unit.showWithUnit(state.pickups().perTurn()) + " per turn"
-                        + (state.pickups().learned() ? ", learned" : ", usual, not learned yet"),
-                Arrays.stream(PickupSign.values())
-                        .map(s -> new ToneViews.SignView(s, s.label(), s.remedy()))
-                        .toList(),
-                new ToneViews.PickupTargetView(
-                        typed(state.chosen().pickups().usualBass()),
-                        typed(state.chosen().pickups().usualTreble()),
-                        typed(state.chosen().pickups().strongBass()),
-                        typed(state.chosen().pickups().strongTreble())),
-                remarks);
-    }
-
-    private ToneViews.TypedGap typed(Band band) {
-        return new ToneViews.TypedGap(unit.show(band.low()), unit.show(band.high()));
-    }
-
-    private ToneViews.PickupView pickup(int p) {
-        Pickup pickup = spec.fittings().pickups().get(p);
-        Map<Integer, Double> balance = PickupAdvisor.balance(state, p);
-        return new ToneViews.PickupView(
-                p,
-                Words.sentence(pickup.place().label()),
-                pickup.kind().label() + ", " + pickup.mounting().label() + "; clockwise "
-                        + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers"),
-                List.of(gap(p, Pickup.Side.BASS), gap(p, Pickup.Side.TREBLE)),
-                state.pickups().signs().getOrDefault(p, List.of()),
-                strings().stream()
-                        .map(s -> new ToneViews.LevelView(s, spec.stringName(s), db(balance.get(s))))
-                        .toList(),
-                louder(p, pickup, balance));
-    }
-
-    private static @Nullable String db(@Nullable Double value) {
-        return value == null ? null : Cents.signed(value);
-    }
-
-    ToneViews.GapRow gap(int p, Pickup.Side side) {
-        var gap = state.pickups().gap(p, side).orElse(null);
-        var wanted = PickupAdvisor.band(state, p, side);
-        int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
-        double outside = gap == null ? 0 : wanted.outside(gap.now());
-        boolean stale = gap != null && gap.stale();
-        Double found = gap == null ? null : gap.found();
-        return new ToneViews.GapRow(
-                side,
-                (side == Pickup.Side.BASS ? "Bass side, under " : "Treble side, under ") + string + " "
-                        + spec.stringName(string),
-                found == null ? null : unit.show(found),
-                gap == null ? null : unit.show(gap.now()),
-                unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
-                gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
-                gap == null
-                        ? "not read"
-                        : stale
-                                ? "read again"
-                                : outside == 0
-                                        ? "in band"
-                                        : unit.show(Math.abs(outside)) + (outside > 0 ? " too far" : " too near"));
-    }
-
-    /** Which way to turn for an even loudness. */
-    private List<String> louder(int p, Pickup pickup, Map<Integer, Double> balance) {
-        List<String> said = new ArrayList<>();
-        PickupAdvisor.tilt(state, p).ifPresent(tilt -> {
-            if (Math.abs(tilt) < UNEVEN) said.add("Bass and treble are even within " + Allowed.plain(UNEVEN) + " dB.");
-            else
-                said.add((tilt > 0 ? "Bass" : "Treble") + " is louder by "
-                        + Cents.signed(Math.abs(tilt)).substring(1) + " dB: lower that side ("
-                        + (pickup.mounting().clockwiseRaises() ? "anticlockwise" : "clockwise")
-                        + ") or raise the other.");
-        });
-        balance.forEach((string, db) -> {
-            if (Math.abs(db) >= 2 * UNEVEN)
-                said.add(string + " " + spec.stringName(string) + " stands out by " + Cents.signed(db)
-                        + " dB: its pole, or its place over the pickup.");
-        });
-        for (int other = 0; other < p; other++) {
-            OptionalDouble there = PickupAdvisor.level(state, other);
-            OptionalDouble here = PickupAdvisor.level(state, p);
-            if (there.isEmpty() || here.isEmpty()) continue;
-            double louder = here.getAsDouble() - there.getAsDouble();
-            if (Math.abs(louder) >= UNEVEN)
-                said.add("It is " + Cents.signed(Math.abs(louder)).substring(1) + " dB "
-                        + (louder > 0 ? "louder" : "quieter") + " than the "
-                        + spec.fittings().pickups().get(other).place().label() + ": "
-                        + (louder > 0 ? "lower it, or raise the other." : "raise it, or lower the other."));
-        }
-        return said;
-    }
-
     /** The line under the station's name. */
-    String note(Station station) {
-        if (station == Station.PICKUPS && spec.fittings().pickups().isEmpty()) return "none on record";
-        if (!state.agreed(station)) return "not part of this job";
-        if (station == Station.PICKUPS) {
-            if (state.pickups().lowered()) return "lowered for the setup";
-            List<ToneViews.GapRow> gaps =
-                    pickups().pickups().stream().flatMap(p -> p.gaps().stream()).toList();
-            return count(gaps.stream().map(ToneViews.GapRow::verdict).toList());
-        }
-        return count(strings().stream().map(s -> verdict(Intoned.of(state, s))).toList());
+    String note() {
+        return state.agreed(Station.INTONATION) ? Words.tally(verdicts()) : Words.NOT_AGREED;
     }
 
-    private static String count(List<String> verdicts) {
-        long unread = verdicts.stream().filter("unread"::equals).count();
-        if (unread == verdicts.size()) return "not read yet";
-        if (unread > 0) return unread + " of " + verdicts.size() + " not read";
-        long stale = verdicts.stream().filter("stale"::equals).count();
-        if (stale > 0) return stale + " to read again";
-        long out = verdicts.stream().filter(v -> !v.equals("in")).count();
-        return out == 0 ? "in band" : out + " of " + verdicts.size() + " out";
+    /** Whether every string stands as it shall. */
+    boolean good() {
+        return verdicts().stream().allMatch("in"::equals);
     }
 
-    /** Whether a station stands as it shall. */
-    boolean good(Station station) {
-        return note(station).equals("in band");
+    private List<String> verdicts() {
+        return all.lowestFirst().stream().map(ToneViewer::verdict).toList();
     }
 
-    List<JobView.ClosingRow> closing(Station station) {
-        List<JobView.ClosingRow> rows = new ArrayList<>();
-        if (station == Station.INTONATION)
-            for (ToneViews.ToneRow row :
-                    strings().stream().map(s -> row(s, List.of())).toList())
-                rows.add(new JobView.ClosingRow(
-                        "Intonation, string " + row.string() + " " + row.name(),
-                        row.found() == null ? "not read" : row.found() + " cents",
-                        row.now() == null
-                                ? "not read"
-                                : row.now() + " cents" + (row.verdict().equals("stale") ? ", predicted" : ""),
-                        row.target() + " cents",
-                        row.verdict()));
-        else
-            for (ToneViews.PickupView pickup : pickups().pickups())
-                for (ToneViews.GapRow gap : pickup.gaps())
-                    rows.add(new JobView.ClosingRow(
-                            pickup.label() + ", " + gap.label(),
-                            gap.found() == null ? "not read" : gap.found() + " " + unit.suffix(),
-                            gap.now() == null ? "not read" : gap.now() + " " + unit.suffix(),
-                            gap.target() + " " + unit.suffix(),
-                            gap.verdict()));
-        return rows;
+    List<JobView.ClosingRow> closing() {
+        return strings().stream()
+                .map(s -> row(s, List.of()))
+                .map(ToneViewer::closing)
+                .toList();
+    }
+
+    private static JobView.ClosingRow closing(ToneViews.ToneRow row) {
+        return new JobView.ClosingRow(
+                "Intonation, string " + row.string() + " " + row.name(),
+                row.found() == null ? Words.NOT_READ : row.found() + " cents",
+                row.now() == null
+                        ? Words.NOT_READ
+                        : row.now() + " cents" + (row.verdict().equals("stale") ? ", predicted" : ""),
+                row.target() + " cents",
+                row.verdict());
     }
 }

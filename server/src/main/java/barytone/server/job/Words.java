@@ -19,6 +19,7 @@ import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Says things as a colleague would: short, exact, calm. */
 final class Words {
@@ -163,23 +164,40 @@ final class Words {
         return tighter.amount() + " turn" + (tighter.sixteenths() > 0 ? " tighter" : " looser") + " than found";
     }
 
+    /** Said of a station that the work does not include. */
+    static final String NOT_AGREED = "not part of this job";
+
+    /** Said of a value that was never read. */
+    static final String NOT_READ = "not read";
+
     /** The line under the station's name: how it stands there. */
     String note(Station station) {
-        if (!state.agreed(station)) return "not part of this job";
+        if (!state.agreed(station)) return NOT_AGREED;
         List<Judged> judged = state.strings(station).stream()
                 .map(s -> Judged.of(state, station, s))
                 .toList();
-        long unread = judged.stream().filter(j -> !j.read()).count();
-        if (unread == judged.size()) return "not read yet";
-        if (unread > 0) return unread + " of " + judged.size() + " not read";
-        long stale = judged.stream().filter(Judged::stale).count();
-        if (stale > 0) return stale + " to read again";
+        List<String> verdicts = judged.stream().map(this::verdict).toList();
         List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
-        long unsure =
-                judged.stream().filter(j -> verdict(j).equals("cannot-tell")).count();
+        if (pending(verdicts).isPresent()) return pending(verdicts).get();
+        long unsure = verdicts.stream().filter("cannot-tell"::equals).count();
         if (out.isEmpty()) return unsure == 0 ? "in band" : "in band, " + unsure + " at its edge";
         if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
         return out.size() + " of " + judged.size() + " out";
+    }
+
+    /** How many verdicts are good, when each is in, high, low, stale or unread. */
+    static String tally(List<String> verdicts) {
+        long out = verdicts.stream().filter(v -> !v.equals("in")).count();
+        return pending(verdicts).orElseGet(() -> out == 0 ? "in band" : out + " of " + verdicts.size() + " out");
+    }
+
+    /** What is still to be read before a station can be told. */
+    private static Optional<String> pending(List<String> verdicts) {
+        long unread = verdicts.stream().filter("unread"::equals).count();
+        if (unread == verdicts.size()) return Optional.of("not read yet");
+        if (unread > 0) return Optional.of(unread + " of " + verdicts.size() + " not read");
+        long stale = verdicts.stream().filter("stale"::equals).count();
+        return stale > 0 ? Optional.of(stale + " to read again") : Optional.empty();
     }
 
     private String outside(Judged j) {

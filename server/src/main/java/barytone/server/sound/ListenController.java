@@ -5,10 +5,11 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.Allowed;
 import barytone.core.pitch.Heard;
 import barytone.core.pitch.Listening;
-import barytone.core.pitch.PluckedSound;
 import barytone.core.pitch.Sound;
 import barytone.core.pitch.TuneUp;
+import barytone.core.practice.StandIn;
 import barytone.core.quantity.Cents;
+import barytone.core.quantity.PlainNumber;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,12 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ListenController {
-    /** A usual wound string; the stand-in plays with it. */
-    private static final double USUAL_INHARMONICITY = 8e-5;
-
-    private static final double STAND_IN_SECONDS = 2.6;
-    private static final double STAND_IN_NOISE = 45;
-    private static final double STAND_IN_RATE = 44_100;
     private static final double TOLERANCE = 1.5;
 
     /**
@@ -77,21 +72,15 @@ class ListenController {
             String tuning, InstrumentKind kind, double reference, String offsets, double tolerance, boolean upToPitch) {
         List<Pitch> pitches = InstrumentSpec.parseTuning(tuning, kind);
         List<Double> cents = new ArrayList<>();
-        if (!offsets.isBlank()) for (String offset : offsets.strip().split("[\\s;]+")) cents.add(number(offset));
+        if (!offsets.isBlank())
+            for (String offset : offsets.strip().split("[\\s;]+"))
+                cents.add(PlainNumber.parse("offsets", offset, "a number of cents for each string, lowest first"));
         return new TuneUp(
                 pitches,
                 reference,
                 cents.isEmpty() ? Collections.nCopies(pitches.size(), 0.0) : cents.reversed(),
                 tolerance,
                 upToPitch);
-    }
-
-    private static double number(String text) {
-        try {
-            return Double.parseDouble(text.replace(',', '.').replace('−', '-'));
-        } catch (NumberFormatException e) {
-            throw Allowed.broken("offsets", "“" + text + "”", "a number of cents for each string, lowest first");
-        }
     }
 
     /** Where every string is to be tuned. */
@@ -134,22 +123,22 @@ class ListenController {
         double near = string == null ? 0 : plan.target(string);
         Listening heard = whole ? Listening.toWhole(given, near) : Listening.to(given, near);
         boolean ringsOn = fresh && !heard.plucked();
-        Heard.Pitch now = heard.steady() == null ? heard.last().believed() : heard.steady();
+        Heard.Pitch now = heard.now();
         if (now == null)
             return nothing(
                     string == null ? "Pluck a string" : "Pluck " + string + " " + name(plan, string),
-                    why(heard.last()),
+                    heard.why(),
                     string);
         int meant = string == null ? plan.nearest(now.firstPartial(), taken) : string;
         TuneUp.Told told = plan.judge(heard, now.firstPartial(), meant);
         if (ringsOn && told.call() == TuneUp.Call.FAR_OFF)
-            return nothing("Now pluck " + meant + " " + name(plan, meant), "The one before still rings.", string);
+            return nothing("Now pluck " + meant + " " + name(plan, meant), TuneWords.RINGS_ON, string);
         boolean steady = heard.steady() != null;
         return new ListenView(
                 steady ? "steady" : "ringing",
                 headline(plan, told),
                 Cents.signed(told.cents()) + " cents, " + TracePoint.hertz(now.firstPartial()) + "; wanted "
-                        + TracePoint.hertz(plan.target(meant)) + (steady ? "" : ". Not steady yet: let it ring."),
+                        + TracePoint.hertz(plan.target(meant)) + (steady ? "" : TuneWords.LET_RING),
                 meant,
                 told.cents(),
                 Cents.signed(told.cents()),
@@ -176,24 +165,16 @@ class ListenController {
     byte[] standIn(@RequestParam double frequency, @RequestParam(defaultValue = "0") double cents) {
         Allowed.number("frequency", frequency, 20, 1500, "Hz");
         Allowed.number("cents", cents, -100, 100, "cents");
-        // what a tuner shows is the first partial
-        double played = frequency * Cents.ratio(cents) / Math.sqrt(1 + USUAL_INHARMONICITY);
-        return Wav.write(PluckedSound.of(played, USUAL_INHARMONICITY)
-                .noise(STAND_IN_NOISE)
-                .sound(STAND_IN_SECONDS, STAND_IN_RATE, Math.round(played * 100)));
-    }
-
-    private static String why(Heard last) {
-        return last instanceof Heard.Nothing n ? n.reason().text() : Heard.Reason.UNSTEADY.text();
+        return Wav.write(StandIn.plucked(frequency * Cents.ratio(cents), StandIn.USUAL_INHARMONICITY));
     }
 
     private static String headline(TuneUp plan, TuneUp.Told told) {
         String name = told.string() + " " + name(plan, told.string());
         return switch (told.call()) {
             case TAKE -> name + " is in tune";
-            case DROP_AND_COME_UP -> name + " came down to pitch: drop below it and come up";
-            case UP -> name + " is flat: tighten";
-            case DOWN -> name + " is sharp: loosen below pitch, then come up";
+            case DROP_AND_COME_UP -> TuneWords.cameDown(name);
+            case UP -> TuneWords.flat(name);
+            case DOWN -> TuneWords.sharp(name);
             case FAR_OFF -> name + " is far off: another string or octave?";
         };
     }

@@ -1,0 +1,167 @@
+package barytone.core.plan;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.Supports;
+import barytone.core.intonation.PairedSaddle;
+import barytone.core.joblog.JobState;
+import barytone.core.joblog.Tones;
+import barytone.core.quantity.Turns;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Where each saddle of a job goes: the moves that bring its strings within their tolerance, as far as there is room. */
+final class SaddleSteps {
+    /** A move must better the worst string of its saddle by this, in cents at 12. */
+    private static final double WORTH = 0.3;
+
+    /** Edges of a fixed saddle's top that no crown can stand on, mm each. */
+    private static final double EDGE = 0.4;
+
+    private static final int EIGHTH = 2;
+
+    private final JobState job;
+    private final Intonation all;
+    private final Supports along;
+
+    SaddleSteps(JobState job, Intonation all) {
+        this.job = job;
+        this.all = all;
+        this.along = job.spec().lengthwise();
+    }
+
+    /** What every saddle should do, those that should stay left out; from bass to treble. */
+    List<Advice.MoveSaddles.Step> steps() {
+        List<Double> wanted = wanted();
+        List<Advice.MoveSaddles.Step> steps = new ArrayList<>();
+        boolean together = job.spec().fittings().bridge() == BridgeKind.FLOATING;
+        for (int j = 0; j < along.size(); j++) {
+            double back = wanted.get(j);
+            Turns clockwise = Turns.NONE;
+            if (job.spec().fittings().bridge().lengthScrewed()) {
+                clockwise = turns(back);
+                back = moves(clockwise);
+            }
+            double room = room(j, back);
+            double shortBy = Math.max(0, Math.abs(back) - room);
+            if (shortBy > 0 && job.declined(Advice.SaddleLimit.topic(j))) {
+                // as far as it goes
+                back = Math.signum(back) * room;
+                shortBy = 0;
+                if (job.spec().fittings().bridge().lengthScrewed()) {
+                    // rather an eighth too few
+                    clockwise = new Turns(EIGHTH * (int) (eighths(back)));
+                    back = moves(clockwise);
+                }
+            }
+            Map<Integer, Double> before = new TreeMap<>();
+            Map<Integer, Double> after = new TreeMap<>();
+            for (int s : along.strings(j)) {
+                Intoned now = all.at(s);
+                before.put(s, now.offset());
+                double got = together ? along.atStrings(wanted).get(s - 1) : back;
+                after.put(s, now.offset() + got * now.centsPerMm());
+            }
+            steps.add(new Advice.MoveSaddles.Step(j, back, clockwise, before, after, shortBy));
+        }
+        if (together) return needed(steps.getFirst()) || needed(steps.getLast()) ? steps : List.of();
+        return steps.stream().filter(s -> needed(s)).toList();
+    }
+
+    private boolean needed(Advice.MoveSaddles.Step step) {
+        if (step.back() == 0) return false;
+        List<Integer> deciding = deciding(step.support());
+        boolean out = deciding.stream().anyMatch(s -> all.at(s).outside() != 0);
+        return out && worst(step.before(), deciding) - worst(step.after(), deciding) > WORTH;
+    }
+
+    /** The strings for which a support is moved: all that it carries, of a pair the favoured one alone. */
+    private List<Integer> deciding(int support) {
+        List<Integer> strings = along.strings(support);
+        if (strings.size() != 2 || job.spec().fittings().bridge() != BridgeKind.BARRELS) return strings;
+        int place = 0;
+        for (int j = 0; j < support; j++) if (along.strings(j).size() == 2) place++;
+        return switch (job.tones().ways().pair(place)) {
+            case SPLIT -> strings;
+            case FAVOUR_FIRST -> List.of(strings.getFirst());
+            case FAVOUR_SECOND -> List.of(strings.getLast());
+        };
+    }
+
+    /** The worst of some strings, against what is good enough on each. */
+    private double worst(Map<Integer, Double> cents, List<Integer> deciding) {
+        return cents.entrySet().stream()
+                .filter(e -> deciding.contains(e.getKey()))
+                .mapToDouble(e -> Math.abs(e.getValue()) - job.tones().ways().tolerance(e.getKey()))
+                .max()
+                .orElse(0);
+    }
+
+    private List<Double> wanted() {
+        if (job.spec().fittings().bridge() == BridgeKind.FLOATING) return feet();
+        List<Double> wanted = new ArrayList<>();
+        int pair = 0;
+        for (int j = 0; j < along.size(); j++) {
+            List<Integer> strings = along.strings(j);
+            if (strings.size() == 1) {
+                wanted.add(all.at(strings.getFirst()).saddleBack());
+                continue;
+            }
+            wanted.add(pair(strings, job.tones().ways().pair(pair)).saddleBack());
+            pair++;
+        }
+        return wanted;
+    }
+
+    /** The move of a saddle under two strings, the lower of them first. */
+    private PairedSaddle pair(List<Integer> strings, PairedSaddle.Rule rule) {
+        return PairedSaddle.of(job.spec().line().scale(), member(strings.getFirst()), member(strings.getLast()), rule);
+    }
+
+    private PairedSaddle.Member member(int string) {
+        return new PairedSaddle.Member(
+                job.spec().lineMoved(job.tones().shift(string)).compensation(),
+                Math.clamp(all.at(string).offset(), -200, 200));
+    }
+
+    /** A floating bridge: the two outer strings decide, exactly. */
+    private List<Double> feet() {
+        int low = job.spec().bassString();
+        double atLow = all.at(low).saddleBack();
+        double atHigh = all.at(1).saddleBack();
+        double bl = along.shares().get(0).get(low - 1);
+        double tl = along.shares().get(1).get(low - 1);
+        double bh = along.shares().get(0).get(0);
+        double th = along.shares().get(1).get(0);
+        double det = bl * th - tl * bh;
+        return List.of((atLow * th - tl * atHigh) / det, (bl * atHigh - atLow * bh) / det);
+    }
+
+    /** The turns of a length screw that move a saddle back by so much, to the eighth. */
+    private Turns turns(double back) {
+        return new Turns(EIGHTH * (int) Math.round(eighths(back)));
+    }
+
+    private double eighths(double back) {
+        return back / moves(new Turns(EIGHTH));
+    }
+
+    /** How far back a length screw moves its saddle, mm. */
+    private double moves(Turns clockwise) {
+        return clockwise.value()
+                * job.tones().screwPitch().mean()
+                * (job.tones().clockwiseBack() ? 1 : -1);
+    }
+
+    /** How far a support can go in a direction, mm; infinite when nobody has looked. */
+    private double room(int support, double back) {
+        Tones.Room read = job.tones().room().get(support);
+        if (read != null) return back > 0 ? read.back() : read.forward();
+        if (job.spec().fittings().bridge() != BridgeKind.FIXED) return Double.POSITIVE_INFINITY;
+        // a crown stands in the middle of its saddle's top until somebody has looked
+        double half = job.spec().fittings().length().thickness() / 2 - EDGE;
+        double moved = job.tones().moved().get(support);
+        return Math.max(0, back > 0 ? half - moved : half + moved);
+    }
+}

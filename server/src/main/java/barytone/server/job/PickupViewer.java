@@ -1,0 +1,173 @@
+package barytone.server.job;
+
+import barytone.core.estimate.Band;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.Allowed;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.plan.PickupAdvisor;
+import barytone.core.plan.Station;
+import barytone.core.quantity.Cents;
+import barytone.core.quantity.LengthUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** Puts the pickups of a job into the form that the page draws. */
+final class PickupViewer {
+    /** A difference in loudness worth a word, dB. */
+    private static final double UNEVEN = 1.5;
+
+    private final JobState state;
+    private final InstrumentSpec spec;
+    private final LengthUnit unit;
+
+    PickupViewer(JobState state, LengthUnit unit) {
+        this.state = state;
+        this.spec = state.spec();
+        this.unit = unit;
+    }
+
+    ToneViews.PickupsView view() {
+        List<ToneViews.PickupView> views = new ArrayList<>();
+        for (int p = 0; p < spec.fittings().pickups().size(); p++) views.add(pickup(p));
+        List<String> remarks = new ArrayList<>();
+        if (!views.isEmpty() && !state.agreed(Station.PICKUPS))
+            remarks.add("Not part of the work agreed on. What is read here is kept all the same.");
+        if (views.isEmpty())
+            remarks.add("No pickups are on record for this instrument. They are added under its facts.");
+        return new ToneViews.PickupsView(
+                "pressed at fret " + spec.frets() + ", string underside to pole or cover",
+                views,
+                state.pickups().lowered(),
+                unit.showWithUnit(state.pickups().perTurn()) + " per turn"
+                        + (state.pickups().learned() ? ", learned" : ", usual, not learned yet"),
+                Arrays.stream(PickupSign.values())
+                        .map(s -> new ToneViews.SignView(s, s.label(), s.remedy()))
+                        .toList(),
+                new ToneViews.PickupTargetView(
+                        typed(state.chosen().pickups().usualBass()),
+                        typed(state.chosen().pickups().usualTreble()),
+                        typed(state.chosen().pickups().strongBass()),
+                        typed(state.chosen().pickups().strongTreble())),
+                remarks);
+    }
+
+    private ToneViews.TypedGap typed(Band band) {
+        return new ToneViews.TypedGap(unit.show(band.low()), unit.show(band.high()));
+    }
+
+    private ToneViews.PickupView pickup(int p) {
+        Pickup pickup = spec.fittings().pickups().get(p);
+        Map<Integer, Double> balance = PickupAdvisor.balance(state, p);
+        return new ToneViews.PickupView(
+                p,
+                Words.sentence(pickup.place().label()),
+                pickup.kind().label() + ", " + pickup.mounting().label() + "; clockwise "
+                        + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers"),
+                List.of(gap(p, Pickup.Side.BASS), gap(p, Pickup.Side.TREBLE)),
+                state.pickups().signs().getOrDefault(p, List.of()),
+                spec.everyString().reversed().stream()
+                        .map(s -> new ToneViews.LevelView(s, spec.stringName(s), db(balance.get(s))))
+                        .toList(),
+                louder(p, pickup, balance));
+    }
+
+    private static @Nullable String db(@Nullable Double value) {
+        return value == null ? null : Cents.signed(value);
+    }
+
+    ToneViews.GapRow gap(int p, Pickup.Side side) {
+        var gap = state.pickups().gap(p, side).orElse(null);
+        var wanted = PickupAdvisor.band(state, p, side);
+        int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
+        double outside = gap == null ? 0 : wanted.outside(gap.now());
+        boolean stale = gap != null && gap.stale();
+        Double found = gap == null ? null : gap.found();
+        return new ToneViews.GapRow(
+                side,
+                (side == Pickup.Side.BASS ? "Bass side, under " : "Treble side, under ") + string + " "
+                        + spec.stringName(string),
+                found == null ? null : unit.show(found),
+                gap == null ? null : unit.show(gap.now()),
+                unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
+                gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
+                gap == null
+                        ? "not read"
+                        : stale
+                                ? "read again"
+                                : outside == 0
+                                        ? "in band"
+                                        : unit.show(Math.abs(outside)) + (outside > 0 ? " too far" : " too near"));
+    }
+
+    /** Which way to turn for an even loudness. */
+    private List<String> louder(int p, Pickup pickup, Map<Integer, Double> balance) {
+        List<String> said = new ArrayList<>();
+        PickupAdvisor.tilt(state, p).ifPresent(tilt -> {
+            if (Math.abs(tilt) < UNEVEN) said.add("Bass and treble are even within " + Allowed.plain(UNEVEN) + " dB.");
+            else
+                said.add((tilt > 0 ? "Bass" : "Treble") + " is louder by "
+                        + Cents.signed(Math.abs(tilt)).substring(1) + " dB: lower that side ("
+                        + (pickup.mounting().clockwiseRaises() ? "anticlockwise" : "clockwise")
+                        + ") or raise the other.");
+        });
+        balance.forEach((string, db) -> {
+            if (Math.abs(db) >= 2 * UNEVEN)
+                said.add(string + " " + spec.stringName(string) + " stands out by " + Cents.signed(db)
+                        + " dB: its pole, or its place over the pickup.");
+        });
+        for (int other = 0; other < p; other++) {
+            OptionalDouble there = PickupAdvisor.level(state, other);
+            OptionalDouble here = PickupAdvisor.level(state, p);
+            if (there.isEmpty() || here.isEmpty()) continue;
+            double louder = here.getAsDouble() - there.getAsDouble();
+            if (Math.abs(louder) >= UNEVEN)
+                said.add("It is " + Cents.signed(Math.abs(louder)).substring(1) + " dB "
+                        + (louder > 0 ? "louder" : "quieter") + " than the "
+                        + spec.fittings().pickups().get(other).place().label() + ": "
+                        + (louder > 0 ? "lower it, or raise the other." : "raise it, or lower the other."));
+        }
+        return said;
+    }
+
+    private List<ToneViews.GapRow> gaps() {
+        List<ToneViews.GapRow> gaps = new ArrayList<>();
+        for (int p = 0; p < spec.fittings().pickups().size(); p++)
+            for (Pickup.Side side : Pickup.Side.values()) gaps.add(gap(p, side));
+        return gaps;
+    }
+
+    /** The line under the station's name. */
+    String note() {
+        if (spec.fittings().pickups().isEmpty()) return "none on record";
+        if (!state.agreed(Station.PICKUPS)) return Words.NOT_AGREED;
+        if (state.pickups().lowered()) return "lowered for the setup";
+        return Words.tally(gaps().stream().map(ToneViews.GapRow::verdict).toList());
+    }
+
+    /** Whether there are pickups, and every gap stands as it shall. */
+    boolean good() {
+        return !gaps().isEmpty() && gaps().stream().allMatch(g -> g.verdict().equals("in"));
+    }
+
+    List<JobView.ClosingRow> closing() {
+        List<JobView.ClosingRow> rows = new ArrayList<>();
+        for (int p = 0; p < spec.fittings().pickups().size(); p++)
+            for (Pickup.Side side : Pickup.Side.values()) rows.add(closing(p, gap(p, side)));
+        return rows;
+    }
+
+    private JobView.ClosingRow closing(int pickup, ToneViews.GapRow gap) {
+        return new JobView.ClosingRow(
+                Words.sentence(spec.fittings().pickups().get(pickup).place().label()) + ", " + gap.label(),
+                gap.found() == null ? Words.NOT_READ : gap.found() + " " + unit.suffix(),
+                gap.now() == null ? Words.NOT_READ : gap.now() + " " + unit.suffix(),
+                gap.target() + " " + unit.suffix(),
+                gap.verdict());
+    }
+}
