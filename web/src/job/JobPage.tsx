@@ -1,8 +1,6 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { answer, api, type JobView } from "../app/api";
-import { Help, type HelpLine } from "../app/Help";
+import type { JobView } from "../app/api";
 import { NotFound } from "../app/NotFound";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
@@ -10,56 +8,21 @@ import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
 import { Trouble } from "../ui/controls";
 import { Countdown } from "../ui/Countdown";
-import { Panel } from "../ui/Panel";
 import { jobActions } from "./actions";
-import { NextMove } from "./NextMove";
-import { OrderPanel } from "./OrderPanel";
-import { ClosePanel, FoundAndLeft, InstrumentPanel, WaysPanel } from "./panels";
-import { HabitPanel, HeightHabitPanel } from "./ReadingPanels";
-import { HeightTargetPanel, TargetPanel } from "./TargetPanels";
-import { BridgePanel } from "./BridgePanel";
+import { JobPanels, type Open } from "./JobPanels";
 import { Ledger, ReliefExtras } from "./Ledger";
-import { NutPanel } from "./NutPanel";
-import { ActionExtras, NutExtras } from "./StationExtras";
 import { HeardAbove, ListeningBar } from "./ListeningBar";
+import { NextMove } from "./NextMove";
+import { FoundAndLeft } from "./panels";
 import { Pickups } from "./Pickups";
+import { ActionExtras, NutExtras } from "./StationExtras";
+import { StationRail } from "./StationRail";
 import { atHeights, methodOf, rowsOf, STATIONS, stringsOf, TITLE, type Station } from "./stations";
+import { TapeColumn } from "./TapeColumn";
 import { ToneExtras, ToneWarnings } from "./ToneExtras";
 import { ToneLedger } from "./ToneLedger";
-import { SaddlesPanel } from "./SaddlesPanel";
-import { PickupTargetPanel, ToneWaysPanel } from "./TonePanels";
-import { useJobEar, type Note, type Wanted } from "./useJobEar";
-import { StationRail } from "./StationRail";
-import { TapeColumn } from "./TapeColumn";
 import { useJob } from "./useJob";
-
-const KEYS: readonly HelpLine[] = [
-  ["Enter", "record the reading and go to the next string"],
-  ["↑ ↓", "change the string"],
-  ["D", "do the next move: the dark button"],
-  ["O", "another move than the advised one"],
-  ["S", "the rod is too stiff"],
-  ["R", "retuned"],
-  ["K  X", "keep or drop a doubted reading"],
-  ["Z  Shift+Z", "undo, bring back"],
-  ["G", "go to the reading field"],
-  ["Shift+R  Shift+N  Shift+A", "open relief, nut or action"],
-  ["Shift+I  Shift+P", "open intonation or pickups"],
-  ["M  V  P", "at intonation: listen, the stand-in, pluck it"],
-  ["L", "leave out what is advised"],
-  ["Y", "why?"],
-  ["H  T  W", "how it is read, target, ways of turning the rod"],
-  ["Q", "order of work, and what was agreed on"],
-  ["E", "slots and sums, bridge and neck angle, or saddles and strings"],
-  ["N", "write a note"],
-  ["U", "change the unit of every number"],
-  ["C", "close the job, or see as found and as left"],
-  ["I", "correct the instrument"],
-  ["B", "back to the bench"],
-];
-
-type Open =
-  "help" | "habit" | "target" | "ways" | "order" | "extras" | "close" | "instrument" | null;
+import { useStationEar } from "./useStationEar";
 
 export function JobPage() {
   const { id } = useParams();
@@ -118,9 +81,8 @@ function OpenJob({
   clearNews,
   refetch,
 }: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
-  const { unit, next } = useUnit();
+  const { next } = useUnit();
   const navigate = useNavigate();
-  const queries = useQueryClient();
   const [open, setOpenPanel] = useState<Open>(null);
   const [other, setOther] = useState(false);
   const [noting, setNoting] = useState(false);
@@ -157,65 +119,23 @@ function OpenJob({
     setString(target);
     focusAfterDrawing(target);
   };
-  // what is listened for: the note chosen by hand, else the next one that is wanted
-  const [note, setNote] = useState<Note | null>(null);
-  const [stretching, setStretching] = useState(false);
-  const [level, setLevel] = useState<{ pickup: number; string: number } | null>(null);
-  const toneRow = job.intonation.rows.find((r) => r.string === string);
-  const nextNote = note ?? job.intonation.next ?? toneRow?.type;
-  const listenFor: Wanted | null =
-    station === "PICKUPS"
-      ? level && { mode: "LEVEL", ...level }
-      : station !== "INTONATION" || nextNote === undefined
-        ? null
-        : stretching
-          ? { mode: "STRETCH", string }
-          : { mode: "NOTE", note: nextNote };
-  const ear = useJobEar(job, hear, listenFor, (done) => {
+  const listening = useStationEar(job, hear, station, string, (next) => {
     // stays here, and goes on to what is wanted next
     setChosen(station);
-    setNote(null);
-    if (level !== null) {
-      const order = done.intonation.rows.map((r) => r.string);
-      const after = order[order.indexOf(level.string) + 1];
-      setLevel(after === undefined ? null : { ...level, string: after });
-      return after !== undefined;
-    }
-    if (!stretching && done.intonation.next !== undefined) {
-      setString(done.intonation.next.string);
-      // whoever types in between goes on with the same string
-      if (document.activeElement instanceof HTMLInputElement)
-        focusAfterDrawing(done.intonation.next.string);
-    }
-    return true;
+    if (next === undefined) return;
+    setString(next);
+    // whoever types in between goes on with the same string
+    if (document.activeElement instanceof HTMLInputElement) focusAfterDrawing(next);
   });
+  const { ear } = listening;
   const openStation = (to: Station) => {
     setChosen(to);
     const first = stringsOf(job, to)[0] ?? bassString;
     setString(first);
-    setNote(null);
-    setStretching(false);
-    setLevel(null);
-    ear.stop();
+    listening.leave();
     focusAfterDrawing(first);
     setOther(false);
   };
-
-  const pluck = () => {
-    if (listenFor === null) return;
-    if (listenFor.mode === "NOTE") void ear.pluck(listenFor.note);
-    else {
-      const rounds =
-        job.intonation.strings.stretches.find((s) => s.string === listenFor.string)?.rounds ?? 0;
-      void ear.pluck(
-        { string: listenFor.string },
-        listenFor.mode === "STRETCH" ? 24 / 2 ** Math.min(5, rounds) : 0,
-      );
-    }
-  };
-  const hears = station === "INTONATION" || (station === "PICKUPS" && level !== null);
-  const toggleEar = (source: "microphone" | "standIn") =>
-    hears && !job.closed && (ear.source === source ? ear.stop() : void ear.start(source));
   const actions = jobActions(job, send, goToReading);
   const settling = job.settlingUntil;
 
@@ -240,9 +160,9 @@ function OpenJob({
       z: () => job.canUndo && actions.undo(),
       "shift+z": () => job.canRedo && actions.redo(),
       g: () => goToReading(job.advice.strings),
-      m: () => toggleEar("microphone"),
-      v: () => toggleEar("standIn"),
-      p: () => hears && ear.source === "standIn" && pluck(),
+      m: () => listening.toggle("microphone"),
+      v: () => listening.toggle("standIn"),
+      p: listening.pluck,
       h: () => station !== "PICKUPS" && setOpen("habit"),
       t: () => setOpen("target"),
       w: () => rod && setOpen("ways"),
@@ -261,13 +181,6 @@ function OpenJob({
   );
 
   const section = job.sections.find((s) => s.string === string) ?? job.sections[0];
-  const panelTrouble = open === null ? null : (problem?.message ?? null);
-  const panel = {
-    job,
-    send,
-    trouble: panelTrouble,
-    onDone: () => setOpen(null),
-  };
   return (
     <>
       <TopBar onHelp={() => setOpen("help")}>
@@ -289,14 +202,7 @@ function OpenJob({
         )}
       </TopBar>
       {ear.source !== null ? (
-        <HeardAbove
-          ear={ear}
-          expected={
-            listenFor === null
-              ? ""
-              : `Sound ${listenFor.mode === "NOTE" ? listenFor.note.label : `${listenFor.string} open`}`
-          }
-        />
+        <HeardAbove ear={ear} wanted={listening.wanted} />
       ) : (
         section !== undefined && (
           <Section section={section} others={job.sections} unitSuffix={job.unitSuffix} />
@@ -356,9 +262,9 @@ function OpenJob({
             foot={
               <ToneExtras
                 job={job}
-                stretching={stretching}
+                stretching={listening.stretching}
                 string={string}
-                onStretching={setStretching}
+                onStretching={listening.setStretching}
                 onMore={() => setOpen("extras")}
               />
             }
@@ -367,9 +273,9 @@ function OpenJob({
             problem={open === null ? problem : null}
             string={string}
             onString={setString}
-            note={note ?? undefined}
+            note={listening.note ?? undefined}
             onNote={(chosenNote) => {
-              setNote(chosenNote);
+              listening.setNote(chosenNote);
               fields.current.get(chosenNote.string)?.focus();
             }}
             fields={fields}
@@ -384,8 +290,8 @@ function OpenJob({
             <ListeningBar
               job={job}
               ear={ear}
-              onPluck={pluck}
-              pluckLabel={listenFor?.mode === "NOTE" ? `Pluck ${listenFor.note.label}` : "Pluck it"}
+              onPluck={listening.pluck}
+              wanted={listening.wanted}
             />
           </ToneLedger>
         ) : (
@@ -393,13 +299,8 @@ function OpenJob({
             job={job}
             send={send}
             problem={open === null ? problem : null}
-            ear={ear}
-            level={level}
+            listening={listening}
             onTarget={() => setOpen("target")}
-            onLevel={(chosenLevel) => {
-              setLevel(chosenLevel);
-              if (chosenLevel === null) ear.stop();
-            }}
           />
         )}
         <div className="max-xl:order-first max-xl:border-b max-xl:border-line">
@@ -433,102 +334,15 @@ function OpenJob({
           />
         </div>
       </main>
-      <Help
-        open={open === "help"}
-        onClose={() => setOpen(null)}
-        title="Keys of this job"
-        keys={KEYS}
+      <JobPanels
+        job={job}
+        station={station}
+        open={open}
+        onOpen={setOpen}
+        send={send}
+        working={working}
+        problem={problem?.message ?? null}
       />
-      <Panel
-        open={open === "habit"}
-        onClose={() => setOpen(null)}
-        title={`How ${TITLE[station].toLowerCase()} is read`}
-      >
-        {station === "RELIEF" ? (
-          <HabitPanel {...panel} />
-        ) : atHeights(station) ? (
-          <HeightHabitPanel {...panel} station={station} />
-        ) : (
-          <ToneWaysPanel {...panel} />
-        )}
-      </Panel>
-      <Panel
-        open={open === "target"}
-        onClose={() => setOpen(null)}
-        title={`Target: ${TITLE[station].toLowerCase()}`}
-      >
-        {station === "RELIEF" ? (
-          <TargetPanel {...panel} />
-        ) : atHeights(station) ? (
-          <HeightTargetPanel {...panel} station={station} />
-        ) : station === "PICKUPS" ? (
-          <PickupTargetPanel {...panel} />
-        ) : (
-          <ToneWaysPanel {...panel} />
-        )}
-      </Panel>
-      <Panel open={open === "order"} onClose={() => setOpen(null)} title="Order of work">
-        <OrderPanel {...panel} />
-      </Panel>
-      <Panel
-        open={open === "extras"}
-        onClose={() => setOpen(null)}
-        title={
-          station === "NUT"
-            ? "Slots, spacing, break angle"
-            : station === "INTONATION"
-              ? "Strings and saddles"
-              : `Bridge: ${job.bridge.label}`
-        }
-      >
-        {station === "NUT" ? (
-          <NutPanel job={job} send={send} trouble={panelTrouble} />
-        ) : station === "INTONATION" ? (
-          <SaddlesPanel job={job} send={send} trouble={panelTrouble} />
-        ) : (
-          <BridgePanel {...panel} />
-        )}
-      </Panel>
-      <Panel open={open === "ways"} onClose={() => setOpen(null)} title="Turning this rod">
-        <WaysPanel {...panel} />
-      </Panel>
-      <Panel open={open === "instrument"} onClose={() => setOpen(null)} title="Instrument">
-        <InstrumentPanel
-          job={job}
-          onSaved={async (facts) => {
-            try {
-              const saved = await answer(
-                api.PUT("/api/jobs/{id}/instrument", {
-                  params: { path: { id: job.id }, query: { unit } },
-                  body: { version: job.instrument.version, facts },
-                }),
-              );
-              queries.setQueryData(["job", job.id, unit], saved);
-              setOpen(null);
-              return null;
-            } catch (error) {
-              return error instanceof Error ? error.message : String(error);
-            }
-          }}
-        />
-      </Panel>
-      <Panel
-        open={open === "close"}
-        onClose={() => setOpen(null)}
-        title={job.closed ? "As found and as left" : "Close the job"}
-      >
-        <ClosePanel
-          job={job}
-          working={working}
-          onClose={() =>
-            void send((stamp, params) =>
-              api.POST("/api/jobs/{id}/close", { params, body: stamp }),
-            ).then((done) => {
-              if (done !== null) setOpen(null);
-            })
-          }
-        />
-      </Panel>
     </>
   );
 }

@@ -1,8 +1,9 @@
 import { Heads } from "../ui/Heads";
-import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from "react";
+import type { ReactNode, RefObject } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { LeafRow } from "./LeafRow";
 import type { Station } from "./stations";
+import { useEntries } from "./useEntries";
 import type { Send } from "./useJob";
 import { Standing } from "./Standing";
 
@@ -40,9 +41,6 @@ export function Ledger({
   onMovedOn: (done: JobView) => void;
   children?: ReactNode;
 }) {
-  const [texts, setTexts] = useState<Record<number, string>>({});
-  // the text about which the server asked "sure?"; pressing Enter on it once more takes it
-  const asked = useRef<Record<number, string>>({});
   const order = rows.map((r) => r.string);
   const selected = rows.find((r) => r.string === string) ?? rows[0];
 
@@ -57,51 +55,23 @@ export function Ledger({
       : undefined;
   const tall = rows.length > 8;
 
-  const focus = (target: number | undefined) => {
-    if (target === undefined) return;
-    onString(target);
-    fields.current.get(target)?.focus();
-  };
-  const following = (from: number) => order[(order.indexOf(from) + 1) % order.length];
-
-  const record = async (of: number) => {
-    const text = texts[of] ?? "";
-    if (text.trim() === "") {
-      focus(following(of));
-      return;
-    }
-    const sure = asked.current[of] === text;
-    const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/readings", {
-        params,
-        body: { ...stamp, station, string: of, text, sure, ...tool },
-      }),
-    );
-    if (done === null) {
-      asked.current[of] = text;
-      return;
-    }
-    delete asked.current[of];
-    setTexts((all) => ({ ...all, [of]: "" }));
-    if (done.advice.station !== station) {
+  const { focus, following, field } = useEntries({
+    order,
+    fields,
+    onString,
+    record: async (of, text, sure) => {
+      const done = await send((stamp, params) =>
+        api.POST("/api/jobs/{id}/readings", {
+          params,
+          body: { ...stamp, station, string: of, text, sure, ...tool },
+        }),
+      );
+      if (done === null) return "refused";
+      if (done.advice.station === station) return next(done, of) ?? following(of);
       onMovedOn(done);
-      return;
-    }
-    focus(next(done, of) ?? following(of));
-  };
-
-  const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
-    if (event.key === "Enter") {
-      event.preventDefault();
-      void record(of);
-    } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
-      event.preventDefault();
-      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
-      focus(order[(order.indexOf(of) + step) % order.length]);
-    } else if (event.key === "Escape") {
-      setTexts((all) => ({ ...all, [of]: "" }));
-    }
-  };
+      return null;
+    },
+  });
 
   return (
     <section aria-label={title} className="px-5 py-2">
@@ -161,21 +131,9 @@ export function Ledger({
                 />
                 <td className="pl-2">
                   <input
-                    ref={(element) => {
-                      if (element === null) fields.current.delete(row.string);
-                      else fields.current.set(row.string, element);
-                    }}
-                    data-length-field="true"
+                    {...field(row.string)}
                     aria-label={`${title} reading under string ${row.string} ${row.name}, ${job.unitSuffix}`}
-                    autoComplete="off"
-                    spellCheck={false}
-                    inputMode="text"
-                    enterKeyHint="done"
                     disabled={job.closed}
-                    value={texts[row.string] ?? ""}
-                    onFocus={() => onString(row.string)}
-                    onChange={(e) => setTexts((all) => ({ ...all, [row.string]: e.target.value }))}
-                    onKeyDown={(e) => onKey(e, row.string)}
                     className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
                   />
                 </td>

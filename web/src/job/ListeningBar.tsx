@@ -4,10 +4,16 @@ import type { JobView } from "../app/api";
 import { InputChoice } from "../pitch/InputChoice";
 import { Ruler } from "../pitch/Ruler";
 import { Button, Trouble } from "../ui/controls";
-import type { JobEar } from "./useJobEar";
+import type { JobEar, Wanted } from "./useJobEar";
+
+/** The note that is listened for, as it is spoken. */
+function labelOf(wanted: Wanted | null): string {
+  if (wanted === null) return "a string";
+  return wanted.mode === "NOTE" ? wanted.note.label : `${wanted.string} open`;
+}
 
 /** The ruler of cents with what is heard, in the place of the picture while Barytone listens on a job. */
-export function HeardAbove({ ear, expected }: { ear: JobEar; expected: string }) {
+export function HeardAbove({ ear, wanted }: { ear: JobEar; wanted: Wanted | null }) {
   const { heard } = ear;
   const tone =
     heard?.centsText === undefined ? "text-mute" : heard.inTune ? "text-verdigris" : "text-rust";
@@ -31,7 +37,7 @@ export function HeardAbove({ ear, expected }: { ear: JobEar; expected: string })
           data-testid="heard"
           className="wide text-[26px] leading-[1.15] font-bold tracking-[-0.01em]"
         >
-          {heard?.headline ?? expected}
+          {heard?.headline ?? `Sound ${labelOf(wanted)}`}
         </p>
         <p className={`wide mt-2 text-[54px] leading-none font-bold tabular-nums ${tone}`}>
           {heard?.centsText ?? "–"}
@@ -66,13 +72,13 @@ function tuneUp(job: JobView): string {
 export function ListeningBar({
   job,
   ear,
+  wanted,
   onPluck,
-  pluckLabel,
 }: {
   job: JobView;
   ear: JobEar;
+  wanted: Wanted | null;
   onPluck: () => void;
-  pluckLabel: string;
 }) {
   const [device, setDevice] = useState("");
   const { source } = ear;
@@ -100,7 +106,7 @@ export function ListeningBar({
         </Button>
         {source === "standIn" && (
           <Button shortcut="P" onClick={onPluck}>
-            {pluckLabel}
+            Pluck {labelOf(wanted)}
           </Button>
         )}
         <label className="inline-flex min-h-11 cursor-pointer items-center rounded-lg border-[1.5px] border-line-strong bg-paper px-4 font-semibold focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-indigo hover:bg-white">

@@ -5,7 +5,7 @@ import { Heads } from "../ui/Heads";
 import { ListeningBar } from "./ListeningBar";
 import { Remarks } from "./Ledger";
 import { Tick } from "./SettingForm";
-import type { JobEar } from "./useJobEar";
+import type { useStationEar } from "./useStationEar";
 import type { Send } from "./useJob";
 import { Standing } from "./Standing";
 
@@ -14,21 +14,18 @@ export function Pickups({
   job,
   send,
   problem,
-  ear,
-  level,
+  listening,
   onTarget,
-  onLevel,
 }: {
   job: JobView;
   send: Send;
   problem: Problem | null;
-  ear: JobEar;
-  /** The pickup whose loudness is listened to, and the string that is next. */
-  level: { pickup: number; string: number } | null;
+  /** For the loudness over a pickup, string after string. */
+  listening: ReturnType<typeof useStationEar>;
   onTarget: () => void;
-  onLevel: (level: { pickup: number; string: number } | null) => void;
 }) {
   const { pickups } = job;
+  const { level, setLevel } = listening;
   const strings = pickups.pickups[0]?.levels.map((l) => l.string) ?? [];
   return (
     <section aria-label="Pickups" className="px-5 py-2">
@@ -51,7 +48,7 @@ export function Pickups({
           send={send}
           listening={level?.pickup === p.pickup ? level.string : null}
           onListen={() =>
-            onLevel(
+            setLevel(
               level?.pickup === p.pickup ? null : { pickup: p.pickup, string: strings[0] ?? 1 },
             )
           }
@@ -60,9 +57,9 @@ export function Pickups({
       {level !== null && (
         <ListeningBar
           job={job}
-          ear={ear}
-          pluckLabel={`Pluck ${level.string}`}
-          onPluck={() => void ear.pluck({ string: level.string })}
+          ear={listening.ear}
+          wanted={listening.wanted}
+          onPluck={listening.pluck}
         />
       )}
       {problem !== null && (

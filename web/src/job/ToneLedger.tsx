@@ -1,9 +1,10 @@
-import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from "react";
+import type { ReactNode, RefObject } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { Remarks } from "./Ledger";
 import { Standing } from "./Standing";
+import { useEntries } from "./useEntries";
 import type { Note } from "./useJobEar";
 import type { Send } from "./useJob";
 
@@ -38,60 +39,38 @@ export function ToneLedger({
   children?: ReactNode;
 }) {
   const { intonation } = job;
-  const [texts, setTexts] = useState<Record<number, string>>({});
-  const asked = useRef<Record<number, string>>({});
   const order = intonation.rows.map((r) => r.string);
   const tall = order.length > 8;
-  const focus = (target: number | undefined) => {
-    if (target === undefined) return;
-    onString(target);
-    fields.current.get(target)?.focus();
-  };
-  const following = (from: number) => order[(order.indexOf(from) + 1) % order.length];
   const typedNote = (row: Schemas["ToneRow"]): Note =>
     note !== undefined && note.string === row.string ? note : row.type;
-
-  const record = async (row: Schemas["ToneRow"]) => {
-    const text = texts[row.string] ?? "";
-    if (text.trim() === "") {
-      focus(following(row.string));
-      return;
-    }
-    const of = typedNote(row);
-    const question = `${of.label} ${text}`;
-    const sure = asked.current[row.string] === question;
-    const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/pitches", {
-        params,
-        body: { ...stamp, string: row.string, how: of.how, fret: of.fret, cents: text, sure },
-      }),
-    );
-    if (done === null) {
-      asked.current[row.string] = question;
-      return;
-    }
-    delete asked.current[row.string];
-    setTexts((all) => ({ ...all, [row.string]: "" }));
-    // whoever came here on their own stays
-    if (job.advice.station === "INTONATION" && done.advice.station !== "INTONATION") {
-      onMovedOn(done);
-      return;
-    }
-    const more = done.intonation.next;
-    focus(more?.string === row.string ? row.string : following(row.string));
+  const noteOf = (string: number) => {
+    const row = intonation.rows.find((r) => r.string === string);
+    return row === undefined ? undefined : typedNote(row);
   };
-  const onKey = (event: KeyboardEvent<HTMLInputElement>, row: Schemas["ToneRow"]) => {
-    if (event.key === "Enter") {
-      event.preventDefault();
-      void record(row);
-    } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
-      event.preventDefault();
-      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
-      focus(order[(order.indexOf(row.string) + step) % order.length]);
-    } else if (event.key === "Escape") {
-      setTexts((all) => ({ ...all, [row.string]: "" }));
-    }
-  };
+  const { field, following } = useEntries({
+    order,
+    fields,
+    onString,
+    about: (of, text) => `${noteOf(of)?.label ?? ""} ${text}`,
+    record: async (of, cents, sure) => {
+      const typed = noteOf(of);
+      if (typed === undefined) return "refused";
+      const { how, fret } = typed;
+      const done = await send((stamp, params) =>
+        api.POST("/api/jobs/{id}/pitches", {
+          params,
+          body: { ...stamp, string: of, how, fret, cents, sure },
+        }),
+      );
+      if (done === null) return "refused";
+      // whoever came here on their own stays
+      if (job.advice.station === "INTONATION" && done.advice.station !== "INTONATION") {
+        onMovedOn(done);
+        return null;
+      }
+      return done.intonation.next?.string === of ? of : following(of);
+    },
+  });
   const chosen = intonation.rows.find((r) => r.string === string);
 
   return (
@@ -147,21 +126,10 @@ export function ToneLedger({
                 />
                 <td className="pl-2">
                   <input
-                    ref={(element) => {
-                      if (element === null) fields.current.delete(row.string);
-                      else fields.current.set(row.string, element);
-                    }}
-                    data-length-field="true"
+                    {...field(row.string)}
                     aria-label={`Cents of ${of.label}`}
                     placeholder={of.label.replace(`${row.string} ${row.name} `, "")}
-                    autoComplete="off"
-                    spellCheck={false}
-                    enterKeyHint="done"
                     disabled={job.closed}
-                    value={texts[row.string] ?? ""}
-                    onFocus={() => onString(row.string)}
-                    onChange={(e) => setTexts((all) => ({ ...all, [row.string]: e.target.value }))}
-                    onKeyDown={(e) => onKey(e, row)}
                     className={`h-11 w-[112px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:text-[15px] placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
                   />
                 </td>

@@ -66,7 +66,10 @@ export function useJobEar(
       setHeard(told);
       return { fresh: told.fresh, taken: told.taken, stop: !goesOn };
     },
-    () => setHeard(null),
+    () => {
+      setHeard(null);
+      setAsIs(false);
+    },
   );
   return {
     ...ear,
