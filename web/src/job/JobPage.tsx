@@ -287,12 +287,7 @@ function OpenJob({
             }}
           >
             <ToneWarnings job={job} />
-            <ListeningBar
-              job={job}
-              ear={ear}
-              onPluck={listening.pluck}
-              wanted={listening.wanted}
-            />
+            <ListeningBar job={job} ear={ear} onPluck={listening.pluck} wanted={listening.wanted} />
           </ToneLedger>
         ) : (
           <Pickups

@@ -10,12 +10,14 @@ import java.util.stream.IntStream;
  * instrument of the same seed. The same seed gives the same figures.
  *
  * @param inBand instruments whose every true quantity ended in its band
+ * @param inBandMeasurable the same within what can be measured: 0.02 mm of relief, 0.03 of nut, 0.10 of action
  * @param unsafe unsafe steps that were advised, of all instruments
  * @param baselineInBand the same for the fixed order
  */
 public record ProvingGround(
         int instruments,
         int inBand,
+        int inBandMeasurable,
         int unsafe,
         int readings,
         int moves,
@@ -39,6 +41,7 @@ public record ProvingGround(
                 .mapToObj(i -> new Pair(advised(seed, i).tally(), fixed(seed, i).tally()))
                 .toList();
         int inBand = 0;
+        int measurable = 0;
         int unsafe = 0;
         int readings = 0;
         int moves = 0;
@@ -49,6 +52,7 @@ public record ProvingGround(
         int baselineMoves = 0;
         for (Pair pair : pairs) {
             if (pair.advised.inBand()) inBand++;
+            if (pair.advised.measurable()) measurable++;
             if (pair.fixed.inBand()) baselineInBand++;
             unsafe += pair.advised.unsafe();
             readings += pair.advised.readings();
@@ -61,6 +65,7 @@ public record ProvingGround(
         return new ProvingGround(
                 instruments,
                 inBand,
+                measurable,
                 unsafe,
                 readings,
                 moves,

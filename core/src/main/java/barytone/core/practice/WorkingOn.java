@@ -97,7 +97,18 @@ final class WorkingOn {
 
     Tally tally() {
         boolean inBand = aims.stream().allMatch(a -> outside(a) == 0);
-        return new Tally(inBand, unsafe, readings, moves, retunes, overshoots);
+        boolean measurable =
+                aims.stream().allMatch(a -> Math.abs(outside(a)) <= measurable(Station.of(a.method)));
+        return new Tally(inBand, measurable, unsafe, readings, moves, retunes, overshoots);
+    }
+
+    /** What nobody at a bench could tell from being inside, mm. */
+    private static double measurable(Station station) {
+        return switch (station) {
+            case RELIEF -> 0.02;
+            case NUT -> 0.03;
+            case ACTION, INTONATION, PICKUPS -> 0.10;
+        };
     }
 
     /** What is still out, for whoever looks into a job that went wrong. */
