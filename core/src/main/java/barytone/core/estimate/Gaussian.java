@@ -100,6 +100,22 @@ final class Gaussian {
         return new Gaussian(newMean, covariance);
     }
 
+    /**
+     * A copy in which some unknowns are no longer known: each keeps its mean, stands alone and is spread by {@code sd}; nothing that is read of it later
+     * says anything of the others.
+     */
+    Gaussian forgetting(int[] indices, double sd) {
+        DMatrixRMaj p = covariance.copy();
+        for (int i : indices) {
+            for (int j = 0; j < size(); j++) {
+                p.set(i, j, 0);
+                p.set(j, i, 0);
+            }
+            p.set(i, i, sd * sd);
+        }
+        return new Gaussian(mean, p);
+    }
+
     private DMatrixRMaj gain(DMatrixRMaj h) {
         DMatrixRMaj gain = new DMatrixRMaj(size(), 1);
         MatrixVectorMult_DDRM.mult(covariance, h, gain);

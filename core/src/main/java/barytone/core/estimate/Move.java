@@ -56,6 +56,27 @@ public sealed interface Move {
         }
     }
 
+    /** Slots that nobody knows the height of any more: a new nut, a fill, a shim, a file that was not counted. */
+    record SlotsUnknown(List<Integer> strings) implements Move {
+        public SlotsUnknown {
+            strings = List.copyOf(strings);
+        }
+    }
+
+    /** Saddles that nobody knows the height of any more. */
+    record SaddlesUnknown(List<Integer> strings) implements Move {
+        public SaddlesUnknown {
+            strings = List.copyOf(strings);
+        }
+    }
+
+    /** The bow of the neck under some strings is no longer known. */
+    record ReliefUnknown(List<Integer> strings) implements Move {
+        public ReliefUnknown {
+            strings = List.copyOf(strings);
+        }
+    }
+
     /** Total string tension changed, by a change of set or of tuning: {@code k += compliance * dT}. */
     record TensionChanged(double newtons) implements Move {}
 

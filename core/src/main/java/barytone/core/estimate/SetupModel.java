@@ -29,6 +29,18 @@ public final class SetupModel {
     private static final double RELIEF_SD = 0.35;
 
     private static final double RELIEF_DIFFERENCE_SD = 0.08;
+    /** How much more or less the outer slots may be than the middle ones: graded nuts are usual; mm (1 sd of the whole fall). */
+    private static final double SLOT_FALL_SD = 0.25;
+
+    /** The same at the saddles. */
+    private static final double SADDLE_FALL_SD = 1.2;
+
+    /** How far a slot, a saddle or the relief may be from what was thought once it moved by an amount nobody knows, mm (1 sd). */
+    static final double UNKNOWN_SLOT = 0.25;
+
+    static final double UNKNOWN_SADDLE = 1.5;
+    static final double UNKNOWN_RELIEF = 0.35;
+
     private static final double USUAL_RELIEF = 0.20;
     private static final double USUAL_DIFFERENCE = 0.03;
 
@@ -86,6 +98,11 @@ public final class SetupModel {
 
     int saddle(int string) {
         return slot(string) + 1;
+    }
+
+    /** The unknown that holds the bow under a string: that of the nearer side. */
+    int side(int string) {
+        return trebleShare(string) > 0.5 ? TREBLE : BASS;
     }
 
     /** The coefficients of one gap over the whole state. */
@@ -160,13 +177,20 @@ public final class SetupModel {
                         priors.reliefPerNewton().sd());
         DMatrixRMaj allSlots = new DMatrixRMaj(n, 1);
         DMatrixRMaj allSaddles = new DMatrixRMaj(n, 1);
+        DMatrixRMaj slotFall = new DMatrixRMaj(n, 1);
+        DMatrixRMaj saddleFall = new DMatrixRMaj(n, 1);
         for (int i = 1; i <= strings(); i++) {
             allSlots.set(slot(i), 0, 1);
             allSaddles.set(saddle(i), 0, 1);
+            slotFall.set(slot(i), 0, 0.5 - trebleShare(i));
+            saddleFall.set(saddle(i), 0, 0.5 - trebleShare(i));
             g = g.plusNoise(direction(new int[] {slot(i)}, 1), priors.slotHeightSd() / 2)
                     .plusNoise(direction(new int[] {saddle(i)}, 1), priors.saddleHeightSd() / 2);
         }
-        return g.plusNoise(allSlots, priors.slotHeightSd()).plusNoise(allSaddles, priors.saddleHeightSd());
+        return g.plusNoise(allSlots, priors.slotHeightSd())
+                .plusNoise(allSaddles, priors.saddleHeightSd())
+                .plusNoise(slotFall, SLOT_FALL_SD)
+                .plusNoise(saddleFall, SADDLE_FALL_SD);
     }
 
     /** A state in mm and 1/mm for the string, from the means of a distribution. */

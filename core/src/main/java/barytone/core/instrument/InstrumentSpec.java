@@ -40,6 +40,8 @@ public record InstrumentSpec(
     /** Saddle compensation assumed until intonation is read, as a share of the scale length. */
     private static final double USUAL_COMPENSATION = 0.003;
 
+    private static final int OCTAVE = 12;
+
     /** The two strings of a course stand this far apart, mm. */
     private static final double COURSE = 2.2;
 
@@ -106,6 +108,11 @@ public record InstrumentSpec(
         return lowerOneToo ? name.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + name.substring(1) : name;
     }
 
+    /** The fret over which action is read unless another is chosen: 12, or the last one of a shorter board. */
+    public int actionFret() {
+        return Math.min(OCTAVE, frets);
+    }
+
     /** The line of frets under every string; one scale length for all. */
     public StringLine line() {
         return lineMoved(0);
@@ -153,7 +160,9 @@ public record InstrumentSpec(
 
     /** The line of frets under a string whose saddle was moved back by so much, mm. */
     public StringLine lineMoved(double back) {
-        return StringLine.of(new FretScale(scaleLength, frets), bodyJointFret, USUAL_COMPENSATION * scaleLength + back);
+        // heights and pitches are reckoned at the octave, also on a board that ends before it
+        FretScale scale = new FretScale(scaleLength, Math.max(OCTAVE, frets));
+        return StringLine.of(scale, bodyJointFret, USUAL_COMPENSATION * scaleLength + back);
     }
 
     /** The gauge of a string in mm; of the nearest one when the set has fewer. */

@@ -47,7 +47,7 @@ public record IntonationWays(
         tolerances = List.copyOf(tolerances);
         pairs = List.copyOf(pairs);
         offsets = List.copyOf(offsets);
-        if (!frets.contains(12)) throw Allowed.broken("frets", frets, "fret 12 and others");
+        if (frets.isEmpty()) throw Allowed.broken("frets", "none", "fret 12, or another one on a shorter board");
         for (int fret : frets) Allowed.whole("fret", fret, 1, 24);
         for (double tolerance : tolerances) Allowed.number("tolerance", tolerance, 0.3, 15, "cents");
         for (double offset : offsets) Allowed.number("offset", offset, -50, 50, "cents");
@@ -55,19 +55,24 @@ public record IntonationWays(
     }
 
     /**
-     * What is usual: fret 12 against the open string, 1.5 cents, 3 on low strings.
+     * What is usual: fret 12 against the open string, on a shorter board the highest that may be read; 1.5 cents, 3 on low strings.
      *
      * @param open frequencies of the open strings at 440 Hz, string 1 first
+     * @param fretsThere of the board
      */
-    public static IntonationWays usual(List<Double> open) {
+    public static IntonationWays usual(List<Double> open, int fretsThere) {
         List<Double> tolerances = new ArrayList<>();
         List<Double> offsets = new ArrayList<>();
         for (double f : open) {
             tolerances.add(f < LOW ? LOW_TOLERANCE : USUAL_TOLERANCE);
             offsets.add(0.0);
         }
+        int main = CHOICES.stream()
+                .filter(f -> f <= Math.min(12, fretsThere))
+                .reduce((a, b) -> b)
+                .orElse(1);
         return new IntonationWays(
-                List.of(12), PlayedWhere.TWELFTH, Reference.OPEN, tolerances, List.of(), 440, offsets, true);
+                List.of(main), PlayedWhere.TWELFTH, Reference.OPEN, tolerances, List.of(), 440, offsets, true);
     }
 
     /** What is good enough on a string, in cents. */

@@ -10,6 +10,7 @@ import barytone.core.neck.StringState;
  * @param setup the setup under the string until the first move after it, as well as it is known by now
  * @param offPitch the string was slack: it says nothing
  * @param afterMoves how many moves had been made on the job
+ * @param asFound whether it counts as found: nothing was moved before but a neck that had to be put right first
  */
 public record HeardNote(
         long seq,
@@ -18,10 +19,11 @@ public record HeardNote(
         double shift,
         StringState setup,
         boolean offPitch,
-        int afterMoves) {
+        int afterMoves,
+        boolean asFound) {
     /** The same with what is known by now of the setup. */
     HeardNote known(Setups setups) {
         StringState stood = setups.after(afterMoves).likely(read.string());
-        return new HeardNote(seq, read, session, shift, stood, offPitch, afterMoves);
+        return new HeardNote(seq, read, session, shift, stood, offPitch, afterMoves, asFound);
     }
 }

@@ -51,7 +51,7 @@ public record JobDefaults(
                 ActionSchool.usualFor(ActionSchool.USUAL, spec.kind()).target(spec, touch, ActionSchool.Style.ANY),
                 new ReliefHabit(relief.method(), Tool.LEAF, Position.PLAYING, false),
                 new HeightHabit(new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING),
-                new HeightHabit(ActionSchool.AT, Tool.CARD, Position.PLAYING),
+                new HeightHabit(ActionSchool.at(spec), Tool.CARD, Position.PLAYING),
                 RodWays.USUAL,
                 WorkOrder.RELIEF_NUT_ACTION,
                 Set.copyOf(Station.HEIGHTS),

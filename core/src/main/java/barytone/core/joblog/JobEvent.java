@@ -6,6 +6,7 @@ import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
 import barytone.core.neck.GapMethod;
@@ -18,6 +19,7 @@ import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
 import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
+import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
@@ -25,6 +27,7 @@ import barytone.core.reading.Tool;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -36,15 +39,54 @@ public sealed interface JobEvent {
      *
      * @param string 1 is the highest
      * @param typed what the technician typed or tapped, kept as it was
+     * @param unit of a bare number in what was typed; null when nothing was typed, or it was not noted
      */
-    record ReadingTaken(int string, GapMethod method, Tool tool, Gap gap, Position position, String typed)
-            implements JobEvent {}
+    record ReadingTaken(
+            int string,
+            GapMethod method,
+            Tool tool,
+            Gap gap,
+            Position position,
+            String typed,
+            @Nullable LengthUnit unit)
+            implements JobEvent {
+        /** A reading of which it was not noted in which unit it was typed. */
+        public ReadingTaken(int string, GapMethod method, Tool tool, Gap gap, Position position, String typed) {
+            this(string, method, tool, gap, position, typed, null);
+        }
+    }
 
     /** A doubted reading is right after all. */
     record ReadingKept(long reading) implements JobEvent {}
 
     /** A doubted reading was wrong. */
     record ReadingDropped(long reading) implements JobEvent {}
+
+    /** A doubted reading is right, for its height was moved before it without counted turns or strokes. */
+    record ReadingMoved(long reading) implements JobEvent {}
+
+    /**
+     * Heights were moved without counting: turned until the gauge touched, filed by eye, shimmed.
+     *
+     * @param station relief, nut or action
+     * @param strings those that moved; at the rod all
+     */
+    record MovedUncounted(Station station, List<Integer> strings) implements JobEvent {
+        public MovedUncounted {
+            strings = List.copyOf(strings);
+        }
+    }
+
+    /**
+     * Other strings were put on: nothing that was read before stands.
+     *
+     * @param from the set before, as it is typed; empty when it was not noted
+     * @param to the set that is on now
+     */
+    record StringsChanged(String from, String to) implements JobEvent {}
+
+    /** A station is left until the others are done. */
+    record PutOff(Station station) implements JobEvent {}
 
     /**
      * The rod was turned.
@@ -86,6 +128,11 @@ public sealed interface JobEvent {
 
         /** The strings whose height it changes on purpose. */
         List<Integer> touches(InstrumentSpec spec);
+
+        /** What nobody knows the height of afterwards, until it is read: it was made new, filled or shimmed. */
+        default Optional<Move> unknown(InstrumentSpec spec) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -157,6 +204,11 @@ public sealed interface JobEvent {
         public List<Integer> touches(InstrumentSpec spec) {
             return spec.everyString();
         }
+
+        @Override
+        public Optional<Move> unknown(InstrumentSpec spec) {
+            return way == Way.SANDED ? Optional.empty() : Optional.of(new Move.SaddlesUnknown(spec.everyString()));
+        }
     }
 
     /** Nut slots were filed in one pass, before tuning again. */
@@ -202,9 +254,20 @@ public sealed interface JobEvent {
      * The nut was reworked otherwise than with a file.
      *
      * @param strings the slots it changed
-     * @param change in mm, positive raises
+     * @param change what was meant, in mm, positive raises; 0 when nobody said
+     * @param material of a new nut; null for the same as before
      */
-    record NutReworked(Way way, List<Integer> strings, double change) implements Adjustment {
+    record NutReworked(
+            Way way,
+            List<Integer> strings,
+            double change,
+            @Nullable NutMaterial material)
+            implements Adjustment {
+        /** Reworked without a change of material. */
+        public NutReworked(Way way, List<Integer> strings, double change) {
+            this(way, strings, change, null);
+        }
+
         /** How. */
         public enum Way {
             UNDERSIDE_SANDED,
@@ -244,6 +307,11 @@ public sealed interface JobEvent {
         public List<Integer> touches(InstrumentSpec spec) {
             return strings;
         }
+
+        @Override
+        public Optional<Move> unknown(InstrumentSpec spec) {
+            return way == Way.UNDERSIDE_SANDED ? Optional.empty() : Optional.of(new Move.SlotsUnknown(strings));
+        }
     }
 
     /**
@@ -268,6 +336,11 @@ public sealed interface JobEvent {
         @Override
         public List<Integer> touches(InstrumentSpec spec) {
             return spec.everyString();
+        }
+
+        @Override
+        public Optional<Move> unknown(InstrumentSpec spec) {
+            return Optional.of(new Move.SaddlesUnknown(spec.everyString()));
         }
     }
 

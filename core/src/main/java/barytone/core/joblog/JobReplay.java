@@ -32,6 +32,14 @@ public final class JobReplay {
     /** Share of the last step by which a neck that has not settled may still move (1 sd). */
     private static final double CREEP = 0.10;
 
+    /** A turn that promised less than this, or than so many spreads of the tool, tells nothing by its absence; mm. */
+    private static final double PROMISED = 0.10;
+
+    private static final double PROMISED_SDS = 3;
+
+    /** A height that moved less than this share of what was promised did not move. */
+    private static final double UNMOVED = 0.25;
+
     /** How sure hand and ear are that a string rings clear of a gauge, mm (1 sd). */
     private static final double GAUGE_SPREAD = 0.03;
 
@@ -41,6 +49,7 @@ public final class JobReplay {
     private final InstrumentSpec spec;
     private final Set<Long> undone;
     private final Set<Long> kept = new HashSet<>();
+    private final Set<Long> movedBefore = new HashSet<>();
     private final Set<Long> dropped = new HashSet<>();
     private final Set<Long> ranFree = new HashSet<>();
     private final Set<Long> otherWay = new HashSet<>();
@@ -66,11 +75,18 @@ public final class JobReplay {
     private final List<Turns> screws;
     private Station lastMoved = Station.RELIEF;
     private final Map<String, Boolean> answers = new HashMap<>();
-    private JobEvent.@Nullable TravelRead travel;
+    private @Nullable BridgeTravel travel;
+    private final Map<Integer, LastTurn> lastTurns = new HashMap<>();
+    private final Map<Station, Integer> putOff = new EnumMap<>(Station.class);
     private JobEvent.@Nullable NeckAngleRead neckAngle;
     private JobEvent.@Nullable GaugePatternRead pattern;
     private boolean temporary;
+    private boolean slackRod;
+    private int cure;
     private boolean closed;
+
+    /** The last turn of height screws that moved a string. */
+    private record LastTurn(long seq, SetupEstimate before) {}
 
     private JobReplay(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         this.spec = spec;
@@ -84,6 +100,7 @@ public final class JobReplay {
             if (undone.contains(logged.seq())) continue;
             switch (logged.event()) {
                 case JobEvent.ReadingKept e -> kept.add(e.reading());
+                case JobEvent.ReadingMoved e -> movedBefore.add(e.reading());
                 case JobEvent.ReadingDropped e -> dropped.add(e.reading());
                 case JobEvent.RodRanFree e -> ranFree.add(e.turn());
                 case JobEvent.RodTurnedOtherWay e -> otherWay.add(e.turn());
@@ -151,7 +168,7 @@ public final class JobReplay {
                 pattern = e;
                 across(e);
             }
-            case JobEvent.TravelRead e -> travel = e;
+            case JobEvent.TravelRead e -> travel = BridgeTravel.of(e, screws.size());
             case JobEvent.NeckAngleRead e -> neckAngle = e;
             case JobEvent.Retuned ignored -> {
                 atPitch();
@@ -183,6 +200,12 @@ public final class JobReplay {
             case JobEvent.PickupChecked e -> pickups.signs(e);
             case JobEvent.PickupsLowered e -> pickups.lowered(e.down());
             case JobEvent.LevelHeard e -> pickups.level(e);
+            case JobEvent.MovedUncounted e -> {
+                pass(logged.at());
+                uncounted(e.station(), e.strings());
+            }
+            case JobEvent.StringsChanged ignored -> otherStrings(logged);
+            case JobEvent.PutOff e -> putOff.merge(e.station(), 1, Integer::sum);
             case JobEvent.SettlingSkipped ignored -> settledAt = null;
             case JobEvent.RodStiff ignored -> stiffReports++;
             case JobEvent.TargetSet e -> chosen = chosen.with(e.target(), chosen.reliefHabit());
@@ -197,6 +220,7 @@ public final class JobReplay {
             case JobEvent.Closed ignored -> closed = true;
             case JobEvent.Reopened ignored -> closed = false;
             case JobEvent.ReadingKept ignored -> {}
+            case JobEvent.ReadingMoved ignored -> {}
             case JobEvent.ReadingDropped ignored -> {}
             case JobEvent.RodRanFree ignored -> {}
             case JobEvent.RodTurnedOtherWay ignored -> {}
@@ -213,7 +237,7 @@ public final class JobReplay {
     }
 
     private Setups setups() {
-        return new Setups(standing, estimate);
+        return new Setups(standing, estimate, cure);
     }
 
     private void pass(Instant at) {
@@ -230,8 +254,45 @@ public final class JobReplay {
     private void move(Move move) {
         standing.add(estimate);
         estimate = estimate.after(move);
+        SetupEstimate before = standing.getLast();
+        // what a move is expected to change; what is only learned of a height later does not move it
         for (Map<Integer, Look> station : looks.values())
-            station.replaceAll((string, look) -> new Look(look.seq(), look.then(), look.touched(), 0));
+            station.replaceAll((string, look) -> look.moved(
+                    estimate.now(string, look.reading().method()).mean()
+                            - before.now(string, look.reading().method()).mean()));
+    }
+
+    /** Something was moved, and nobody knows by how much. */
+    private void uncounted(Station station, List<Integer> strings) {
+        switch (station) {
+            case RELIEF -> {
+                move(new Move.ReliefUnknown(spec.everyString()));
+                touched(Station.ACTION, spec.everyString());
+                touched(Station.RELIEF, spec.everyString());
+            }
+            case NUT -> {
+                move(new Move.SlotsUnknown(strings));
+                touched(Station.NUT, strings);
+            }
+            case ACTION -> {
+                move(new Move.SaddlesUnknown(strings));
+                touched(Station.ACTION, strings);
+            }
+            case INTONATION, PICKUPS -> {}
+        }
+    }
+
+    /** Another set pulls otherwise and sits otherwise: what was read before says nothing of it. */
+    private void otherStrings(LoggedEvent logged) {
+        adjusting(logged);
+        move(new Move.ReliefUnknown(spec.everyString()));
+        estimate = estimate.after(new Move.SlotsUnknown(spec.everyString()))
+                .after(new Move.SaddlesUnknown(spec.everyString()));
+        looks.clear();
+        lastTurns.clear();
+        tones.slackened(spec.everyString());
+        for (int s : spec.everyString()) tones.renewed(s, setups());
+        pickups.restrung();
     }
 
     private Map<Integer, Look> looksAt(Station station) {
@@ -241,7 +302,7 @@ public final class JobReplay {
     private void touched(Station station, List<Integer> strings) {
         lastMoved = station;
         for (int s : strings)
-            looksAt(station).computeIfPresent(s, (n, look) -> new Look(look.seq(), look.then(), true, 0));
+            looksAt(station).computeIfPresent(s, (n, look) -> look.byPurpose());
     }
 
     private void adjust(LoggedEvent logged, JobEvent.Adjustment e) {
@@ -251,6 +312,7 @@ public final class JobReplay {
         if (e instanceof JobEvent.BridgeScrewed turned) {
             double pitch = estimate.screwPitch().mean();
             travelled(turned.screws().stream().map(t -> t.value() * pitch).toList());
+            for (int s : turned.touches(spec)) lastTurns.put(s, new LastTurn(logged.seq(), estimate));
             for (int j = 0; j < Math.min(turned.screws().size(), screws.size()); j++)
                 screws.set(j, screws.get(j).plus(turned.screws().get(j)));
         }
@@ -258,14 +320,15 @@ public final class JobReplay {
         if (e instanceof JobEvent.NutReworked nut) temporary |= nut.way().temporary();
         e.moves(spec).forEach(this::move);
         touched(e.station(), e.touches(spec));
+        e.unknown(spec).ifPresent(unknown -> {
+            estimate = estimate.after(unknown);
+            // not changed by a number that nobody knows: not read
+            e.touches(spec).forEach(looksAt(e.station())::remove);
+        });
     }
 
-    /** The room above and below shrinks by the farthest that any support has gone since it was looked at. */
     private void travelled(List<Double> changes) {
-        if (travel == null) return;
-        double down = Math.min(0, Collections.min(changes));
-        double up = Math.max(0, Collections.max(changes));
-        travel = new JobEvent.TravelRead(Math.max(0, travel.down() + down), Math.max(0, travel.up() - up));
+        if (travel != null) travel = travel.after(changes);
     }
 
     private void across(JobEvent.GaugePatternRead e) {
@@ -294,10 +357,16 @@ public final class JobReplay {
         adjusting(logged);
         tones.slackened(spec.everyString());
         stiffReports = 0;
-        if (e.free() || ranFree.contains(logged.seq())) return;
+        boolean bentBack = looksAt(Station.RELIEF).values().stream()
+                .map(Look::reading)
+                .anyMatch(r -> r.noGap() || r.mm() < 0);
+        boolean curing = cure == standing.size() && (bentBack || slackRod);
+        slackRod = e.free() || ranFree.contains(logged.seq());
+        if (slackRod) return;
         Turns net = otherWay.contains(logged.seq()) ? e.net().negated() : e.net();
         rod.turned(logged.seq(), net, estimate);
         move(new Move.RodTurned(net.value(), rod.mayRunFree(net)));
+        if (curing) cure = standing.size();
         netTurns = netTurns.plus(net);
         touched(Station.RELIEF, spec.everyString());
         int minutes = chosen.ways().settleMinutes();
@@ -306,15 +375,37 @@ public final class JobReplay {
 
     private void read(LoggedEvent logged, JobEvent.ReadingTaken e) {
         pass(logged.at());
+        Station station = Station.of(e.method());
+        if (movedBefore.contains(logged.seq())) uncounted(station, List.of(e.string()));
         boolean early = settledAt != null && logged.at().isBefore(settledAt);
         Evidence evidence = Evidence.of(e.gap(), e.method(), e.tool(), e.position(), early ? creep(e) : 0);
         Normal expected = estimate.now(e.string(), e.method());
-        ReadingStatus status = status(logged.seq(), e, evidence);
-        TakenReading taken =
-                new TakenReading(logged.seq(), logged.at(), e, evidence, expected, status, early, standing.size());
+        Long unturned = unturned(e, evidence, expected);
+        ReadingStatus status = status(logged.seq(), e, evidence, unturned);
+        TakenReading taken = new TakenReading(
+                logged.seq(), logged.at(), e, evidence, expected, status, early, standing.size(), unturned);
         if (status == ReadingStatus.SURPRISING && agreesWithDoubted(taken)) taken = taken.with(ReadingStatus.BELIEVED);
         readings.add(taken);
         if (taken.status() == ReadingStatus.BELIEVED) believe(taken);
+    }
+
+    /**
+     * The turn of height screws that seems not to have been made: the string reads what it read before it, though much more was promised. A tick too
+     * many is likelier than a thread that gives next to nothing.
+     */
+    private @Nullable Long unturned(JobEvent.ReadingTaken e, Evidence evidence, Normal expected) {
+        LastTurn turn = lastTurns.get(e.string());
+        Look look = looksAt(Station.ACTION).get(e.string());
+        if (turn == null
+                || look == null
+                || look.seq() > turn.seq()
+                || Station.of(e.method()) != Station.ACTION
+                || !(evidence instanceof Evidence.Point point)) return null;
+        double before = turn.before().now(e.string(), e.method()).mean();
+        double promised = expected.mean() - before;
+        boolean much = Math.abs(promised) > Math.max(PROMISED, PROMISED_SDS * evidence.sd());
+        boolean still = Math.abs(point.value() - before) < Math.max(UNMOVED * Math.abs(promised), evidence.sd());
+        return much && still ? turn.seq() : null;
     }
 
     private double creep(JobEvent.ReadingTaken e) {
@@ -325,24 +416,35 @@ public final class JobReplay {
                 : 0;
     }
 
-    private ReadingStatus status(long seq, JobEvent.ReadingTaken e, Evidence evidence) {
+    private ReadingStatus status(long seq, JobEvent.ReadingTaken e, Evidence evidence, @Nullable Long unturned) {
         if (dropped.contains(seq)) return ReadingStatus.DROPPED;
-        if (kept.contains(seq)) return ReadingStatus.BELIEVED;
+        if (kept.contains(seq) || movedBefore.contains(seq)) return ReadingStatus.BELIEVED;
         if (offPitchSince.isPresent()) return ReadingStatus.OFF_PITCH;
-        // the first reading at a station has only a usual value to be compared with
-        boolean anythingKnown = !looksAt(Station.of(e.method())).isEmpty();
+        if (unturned != null) return ReadingStatus.SURPRISING;
+        // the first reading at a station has only a usual value to be compared with, and after no gap anything is likely
+        boolean anythingKnown = !looksAt(Station.of(e.method())).isEmpty() && !blind(e);
         return anythingKnown && estimate.surprise(e.string(), e.method(), evidence) > SURPRISE
                 ? ReadingStatus.SURPRISING
                 : ReadingStatus.BELIEVED;
     }
 
-    /** A second reading that says the same as a doubted one on the same string settles the doubt: both are believed. */
+    /** Whether the last reading of this height found no gap, so that nothing is known of it but that. */
+    private boolean blind(JobEvent.ReadingTaken e) {
+        Look look = looksAt(Station.of(e.method())).get(e.string());
+        return look != null && look.reading().noGap();
+    }
+
+    private boolean sameQuantity(TakenReading earlier, TakenReading later) {
+        return earlier.string() == later.string() && earlier.station() == later.station();
+    }
+
+    /** A second reading that says the same as a doubted one of the same height settles the doubt: both are believed. */
     private boolean agreesWithDoubted(TakenReading taken) {
         for (int i = readings.size() - 1; i >= 0; i--) {
             TakenReading earlier = readings.get(i);
             if (earlier.status() != ReadingStatus.SURPRISING
                     || earlier.afterMoves() != standing.size()
-                    || earlier.reading().string() != taken.reading().string()) continue;
+                    || !sameQuantity(earlier, taken)) continue;
             SetupEstimate ifTrue = estimate.givenAgainstExpectation(
                     earlier.reading().string(), earlier.reading().method(), earlier.evidence());
             if (ifTrue.surprise(taken.reading().string(), taken.reading().method(), taken.evidence()) > SURPRISE)
@@ -357,26 +459,40 @@ public final class JobReplay {
 
     private void believe(TakenReading taken) {
         JobEvent.ReadingTaken e = taken.reading();
-        rod.answered(e, taken.evidence(), estimate.model().standard());
-        // an earlier doubted reading of the same gap is answered by one that fits
+        boolean blind = blind(e);
+        if (!blind && !taken.noGap()) rod.answered(e, taken.evidence(), estimate.model().standard());
+        else if (taken.station() == Station.RELIEF) rod.unmeasured(!taken.noGap());
+        // an earlier doubted reading of the same height is answered by one that fits
         for (int i = 0; i < readings.size(); i++) {
             TakenReading other = readings.get(i);
             if (other.seq() < taken.seq()
                     && other.status() == ReadingStatus.SURPRISING
-                    && other.reading().string() == e.string()) readings.set(i, other.with(ReadingStatus.DROPPED));
+                    && sameQuantity(other, taken)) readings.set(i, other.with(ReadingStatus.DROPPED));
         }
-        if (!saysNothingNew(taken))
+        if (!saysNothingNew(taken)) {
+            if (blind || taken.noGap() || taken.unturned() != null)
+                estimate = estimate.after(unknown(taken.station(), e.string()));
             estimate = estimate.surprise(e.string(), e.method(), taken.evidence()) > SURPRISE
                     ? estimate.givenAgainstExpectation(e.string(), e.method(), taken.evidence())
                     : estimate.given(e.string(), e.method(), taken.evidence());
-        Map<Integer, Look> station = looksAt(Station.of(e.method()));
+        }
+        Map<Integer, Look> station = looksAt(taken.station());
         Look before = station.get(e.string());
-        station.put(e.string(), new Look(taken.seq(), estimate, false, before == null ? 1 : before.repeats() + 1));
+        station.put(e.string(), new Look(taken, estimate, false, before == null ? 1 : before.repeats() + 1, 0));
     }
 
-    /** The same leaves that go and lift again tell nothing more of where between them the gap lies. */
+    /** Where no gap was found nobody knows how much is missing: neither the rod's answer nor a file's bite follows from it. */
+    private static Move unknown(Station station, int string) {
+        return switch (station) {
+            case RELIEF -> new Move.ReliefUnknown(List.of(string));
+            case NUT -> new Move.SlotsUnknown(List.of(string));
+            case ACTION, INTONATION, PICKUPS -> new Move.SaddlesUnknown(List.of(string));
+        };
+    }
+
+    /** The same leaves that go and lift again tell nothing more of where between them the gap lies, and no gap is no gap. */
     private boolean saysNothingNew(TakenReading taken) {
-        return taken.reading().gap() instanceof Gap.Between
+        return (taken.reading().gap() instanceof Gap.Between || taken.noGap())
                 && readings.stream()
                         .anyMatch(r -> r.seq() < taken.seq()
                                 && r.status() == ReadingStatus.BELIEVED
@@ -404,10 +520,14 @@ public final class JobReplay {
                 List.copyOf(screws),
                 Map.copyOf(answers),
                 travel,
+                Map.copyOf(putOff),
                 neckAngle,
                 pattern,
                 tones.tones(setups()),
                 pickups.state(setups()),
+                standing.size(),
+                standing.size() <= cure,
+                slackRod,
                 lastMoved,
                 temporary,
                 closed,

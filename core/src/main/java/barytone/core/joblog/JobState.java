@@ -39,11 +39,15 @@ import org.jspecify.annotations.Nullable;
  * @param slots what was found on looking at nut slots
  * @param screws turns of each support since as found, from bass to treble, positive raises
  * @param answers what the technician said to an advice by its topic: done, or not on this job
- * @param travel how far the saddles could still go when it was looked at; null while not looked at
+ * @param travel how far the saddles can still go; null while not looked at
+ * @param putOff how often a station was left until the others are done
  * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
  * @param pattern the last look with an under-string gauge; null without one
  * @param tones pitches read and saddles moved along the strings
  * @param pickups their gaps, signs and levels
+ * @param moves how many moves were made
+ * @param untouched whether nothing was moved but a neck that had to be put right before anything else could be read
+ * @param slackRod the rod turned without biting when it was turned last
  * @param lastMoved the station of the last move
  * @param temporary a temporary repair was made at the nut
  * @param undone places of the events that do not count
@@ -64,11 +68,15 @@ public record JobState(
         Map<Integer, List<SlotFlaw>> slots,
         List<Turns> screws,
         Map<String, Boolean> answers,
-        JobEvent.@Nullable TravelRead travel,
+        @Nullable BridgeTravel travel,
+        Map<Station, Integer> putOff,
         JobEvent.@Nullable NeckAngleRead neckAngle,
         JobEvent.@Nullable GaugePatternRead pattern,
         Tones tones,
         PickupState pickups,
+        int moves,
+        boolean untouched,
+        boolean slackRod,
         Station lastMoved,
         boolean temporary,
         boolean closed,
@@ -161,15 +169,35 @@ public record JobState(
         };
     }
 
-    /** As found by the way of reading in use: only when it was read before the first move. */
-    public Optional<Normal> found(Station station, int string) {
-        SetupEstimate found = beforeMoves != null ? beforeMoves : estimate;
-        boolean read = readings.stream()
-                .anyMatch(r -> r.status() == ReadingStatus.BELIEVED
+    /** As found: the first believed reading of a string at a station before anything was moved. It never changes. */
+    public Optional<TakenReading> found(Station station, int string) {
+        return readings.stream()
+                .filter(r -> r.status() == ReadingStatus.BELIEVED
                         && r.afterMoves() == 0
-                        && r.reading().string() == string
-                        && Station.of(r.reading().method()) == station);
-        return read ? Optional.of(found.now(string, method(station))) : Optional.empty();
+                        && r.string() == string
+                        && r.station() == station)
+                .findFirst();
+    }
+
+    /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
+    public boolean left(Station station) {
+        return declined(leaving(station)) || declined(formerly(station));
+    }
+
+    /** The topic by which a station is left as it is. */
+    public static String leaving(Station station) {
+        return "leave-" + station;
+    }
+
+    /** How earlier versions called it. */
+    private static String formerly(Station station) {
+        return switch (station) {
+            case RELIEF -> "relief";
+            case NUT -> "file";
+            case ACTION -> "action";
+            case INTONATION -> "intonation";
+            case PICKUPS -> "pickups";
+        };
     }
 
     /** The strings under which relief is read: the lowest and the highest. */
@@ -202,11 +230,6 @@ public record JobState(
         return estimate.now(string, habit().method());
     }
 
-    /** As-found relief of a string in the current habit: only when it was read before the first move. */
-    public Optional<Normal> foundRelief(int string) {
-        return found(Station.RELIEF, string);
-    }
-
     /** Whether the last believed reading of a string at a station was made with a tool as fine as this one. */
     public boolean readWith(Station station, int string, Tool tool) {
         return readings.reversed().stream()
@@ -218,10 +241,17 @@ public record JobState(
                 .isPresent();
     }
 
-    /** The newest reading that waits for a second opinion. */
-    public Optional<TakenReading> doubted() {
+    /** The readings that wait for a second opinion, oldest first; one that a move has overtaken waits no more. */
+    public List<TakenReading> doubts() {
         return readings.stream()
-                .filter(r -> r.status() == ReadingStatus.SURPRISING)
+                .filter(r -> r.status() == ReadingStatus.SURPRISING && r.afterMoves() == moves)
+                .toList();
+    }
+
+    /** The doubted reading of a string at a station, the newest first. */
+    public Optional<TakenReading> doubt(Station station, int string) {
+        return doubts().reversed().stream()
+                .filter(r -> r.string() == string && r.station() == station)
                 .findFirst();
     }
 }

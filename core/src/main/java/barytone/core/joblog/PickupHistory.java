@@ -29,6 +29,7 @@ final class PickupHistory {
     private double perTurn = USUAL_PER_TURN;
     private boolean learned;
     private final Set<SideOf> down = new HashSet<>();
+    private final Set<SideOf> restrung = new HashSet<>();
 
     private record SideOf(int pickup, Pickup.Side side) {}
 
@@ -65,13 +66,14 @@ final class PickupHistory {
         sides.put(
                 e.side(),
                 new PickupState.Gap(
-                        before == null ? (setups.moves() == 0 ? e.gap() : null) : before.found(),
+                        before == null ? (setups.asFound() ? e.gap() : null) : before.found(),
                         e.gap(),
                         0,
                         setups.moves(),
                         stayed,
                         false));
         down.remove(new SideOf(e.pickup(), e.side()));
+        restrung.remove(new SideOf(e.pickup(), e.side()));
     }
 
     /** Raised when positive, as the strings see it, in turns. */
@@ -112,6 +114,12 @@ final class PickupHistory {
             for (Pickup.Side side : Pickup.Side.values()) down.add(new SideOf(p, side));
     }
 
+    /** Other strings are on: every gap is read again. */
+    void restrung() {
+        gaps.forEach((pickup, sides) -> sides.keySet().forEach(side -> restrung.add(new SideOf(pickup, side))));
+        levels.clear();
+    }
+
     private double saddle(Pickup.Side side, SetupEstimate estimate) {
         return estimate.saddleHeight(side == Pickup.Side.BASS ? spec.bassString() : 1)
                 .mean();
@@ -134,7 +142,8 @@ final class PickupHistory {
                                     + share * (saddle(side, setups.now()) - saddle(side, setups.after(g.afterMoves()))),
                             g.afterMoves(),
                             g.stayed(),
-                            down.contains(new SideOf(pickup, side)))));
+                            down.contains(new SideOf(pickup, side))
+                                    || restrung.contains(new SideOf(pickup, side)))));
             now.put(pickup, Map.copyOf(moved));
         });
         return new PickupState(

@@ -35,7 +35,7 @@ public record PickupState(
      * @param moved what it is expected to have changed since
      * @param afterMoves how many moves had been made on the job when it was read
      * @param stayed its last turn did nothing
-     * @param lowered the pickup was lowered out of the way since
+     * @param lowered the pickup was lowered out of the way, or the strings over it replaced, since
      */
     public record Gap(
             @Nullable Double found, double read, double moved, int afterMoves, boolean stayed, boolean lowered) {

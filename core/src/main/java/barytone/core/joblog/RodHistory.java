@@ -19,6 +19,7 @@ final class RodHistory {
     private final List<RodStep> steps = new ArrayList<>();
     private final Map<Integer, Normal> changes = new HashMap<>();
     private @Nullable SetupEstimate before;
+    private boolean unmeasured;
 
     RodHistory(InstrumentSpec spec) {
         this.spec = spec;
@@ -31,11 +32,12 @@ final class RodHistory {
     /** A turn that bit; the setup is as estimated before it. */
     void turned(long seq, Turns net, SetupEstimate estimate) {
         RodStep open = steps.isEmpty() ? null : steps.getLast();
-        if (open != null && open.change() == null) {
+        if (open != null && open.change() == null && !unmeasured) {
             steps.removeLast();
             steps.add(new RodStep(seq, open.net().plus(net), null));
         } else {
             before = estimate;
+            unmeasured = false;
             changes.clear();
             steps.add(new RodStep(seq, net, null));
         }
@@ -50,9 +52,18 @@ final class RodHistory {
                         .noneMatch(change -> change != null && Math.abs(change.mean()) > 2 * change.sd());
     }
 
+    /**
+     * A relief was read that had no gap, or had none before: what the rod did cannot be told from it.
+     *
+     * @param over whether a gap is there again, so that the next turn is another step
+     */
+    void unmeasured(boolean over) {
+        if (over && !steps.isEmpty() && steps.getLast().change() == null) unmeasured = true;
+    }
+
     /** Compares a reading with what the same method would have read before the step. */
     void answered(JobEvent.ReadingTaken e, Evidence evidence, GapMethod.Relief standard) {
-        if (steps.isEmpty() || before == null || !(e.method() instanceof GapMethod.Relief)) return;
+        if (steps.isEmpty() || before == null || unmeasured || !(e.method() instanceof GapMethod.Relief)) return;
         Normal then = before.now(e.string(), e.method());
         // a one-sided finding only measures a change that it contradicts
         if (evidence instanceof Evidence.Below b && b.limit() >= then.mean()) return;

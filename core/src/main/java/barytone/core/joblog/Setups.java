@@ -9,8 +9,14 @@ import java.util.List;
  *
  * @param beforeMoves as it was estimated last before each move
  * @param now after all of them
+ * @param cure how many of the first moves only cured a bent back neck or a loose rod
  */
-record Setups(List<SetupEstimate> beforeMoves, SetupEstimate now) {
+record Setups(List<SetupEstimate> beforeMoves, SetupEstimate now, int cure) {
+    /** Whether nothing was moved yet but a neck that was put right before anything else could be read. */
+    boolean asFound() {
+        return beforeMoves.size() <= cure;
+    }
+
     /** The number of moves made. */
     int moves() {
         return beforeMoves.size();

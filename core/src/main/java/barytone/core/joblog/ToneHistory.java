@@ -40,7 +40,7 @@ final class ToneHistory {
     private final TreeSet<Integer> slack = new TreeSet<>();
     private final List<Double> shifts;
     private final List<Double> moved;
-    private final Map<Integer, Turns> turnedSince = new HashMap<>();
+    private final Map<Integer, Promise> promises = new HashMap<>();
     private final Map<Integer, Tones.Answer> answers = new TreeMap<>();
     private final Map<Integer, Double> owed = new TreeMap<>();
     private final Map<Integer, Tones.Room> room = new TreeMap<>();
@@ -50,6 +50,18 @@ final class ToneHistory {
     private IntonationWays ways;
     private StringAge age = StringAge.NEW;
     private @Nullable List<Double> places;
+
+    /** Turns of a length screw since its note was read, and how far back they were promised to take the saddle, mm. */
+    private record Promise(Turns turns, double back) {
+        Promise plus(Promise more) {
+            return new Promise(turns.plus(more.turns), back + more.back);
+        }
+
+        /** The pitch that was promised with, mm per turn; not today's, which may have learned since. */
+        double pitch() {
+            return Math.abs(back / turns.value());
+        }
+    }
 
     ToneHistory(InstrumentSpec spec, boolean clockwiseBack, @Nullable IntonationWays chosen) {
         this.spec = spec;
@@ -64,7 +76,7 @@ final class ToneHistory {
         this.ways = chosen != null && chosen.fits(spec.strings(), spec.frets())
                 ? chosen
                 : IntonationWays.usual(
-                        spec.tuning().stream().map(p -> p.frequency(440)).toList());
+                        spec.tuning().stream().map(p -> p.frequency(440)).toList(), spec.frets());
     }
 
     /** Whether what was noted fits the instrument, which may have been corrected since. */
@@ -110,15 +122,16 @@ final class ToneHistory {
                 shifts.get(string),
                 setups.now().likely(e.string()),
                 offPitch,
-                setups.moves());
+                setups.moves(),
+                setups.asFound());
     }
 
     /** What a saddle's turn did, now that the same note was read before and after it. */
     private void learn(Tones until, HeardNote before, HeardNote after) {
         int string = after.read().string();
         for (int j = 0; j < supports.size(); j++) {
-            Turns turned = turnedSince.get(j);
-            if (turned == null || !supports.strings(j).contains(string)) continue;
+            Promise promise = promises.get(j);
+            if (promise == null || promise.turns().isZero() || !supports.strings(j).contains(string)) continue;
             int fret = after.read().sounded().fret();
             double[] was = ToneForecast.cents(spec, ways.a4(), string, before.shift(), before.setup());
             double[] heights = ToneForecast.cents(spec, ways.a4(), string, before.shift(), after.setup());
@@ -127,7 +140,7 @@ final class ToneHistory {
             if (Math.abs(promised) < TEACHES) continue;
             double came = until.error(after) - until.error(before) - (heights[fret] - was[fret]);
             double share = came / promised;
-            turnedSince.remove(j);
+            promises.remove(j);
             answers.put(
                     j,
                     share < -FOLLOWS
@@ -143,8 +156,8 @@ final class ToneHistory {
             double spread =
                     Math.hypot(before.read().ear().spread(), after.read().ear().spread()) / Math.abs(promised);
             // a normal belief about the pitch, improved by one more reading of it
-            double measured = screwPitch.mean() * share;
-            double variance = Math.pow(screwPitch.mean() * spread, 2);
+            double measured = promise.pitch() * share;
+            double variance = Math.pow(promise.pitch() * spread, 2);
             double belief = screwPitch.sd() * screwPitch.sd();
             double gain = belief / (belief + variance);
             screwPitch = new Normal(
@@ -174,7 +187,7 @@ final class ToneHistory {
             Turns turns = e.clockwise().get(j);
             double d = turns.isZero() ? e.back().get(j) : turns.value() * screwPitch.mean() * (clockwiseBack ? 1 : -1);
             back.add(d);
-            if (!turns.isZero()) turnedSince.merge(j, turns, Turns::plus);
+            if (!turns.isZero()) promises.merge(j, new Promise(turns, d), Promise::plus);
             if (d != 0) {
                 answers.remove(j);
                 owed.remove(j);

@@ -63,6 +63,26 @@ public record Tones(
                 .findFirst();
     }
 
+    /**
+     * The open note that a later note of the string was sounded against: the last one before it in its session, for whoever sounds the open string again may
+     * have tuned it in between; without one before, the first one after.
+     */
+    public Optional<HeardNote> openFor(HeardNote note) {
+        Optional<HeardNote> before = notes.reversed().stream()
+                .filter(n -> n.seq() < note.seq() && openOf(n, note))
+                .findFirst();
+        return before.isPresent()
+                ? before
+                : notes.stream().filter(n -> openOf(n, note)).findFirst();
+    }
+
+    private static boolean openOf(HeardNote open, HeardNote note) {
+        return !open.offPitch()
+                && open.read().string() == note.read().string()
+                && open.session() == note.session()
+                && open.read().sounded().equals(Sounded.OPEN);
+    }
+
     /** The last note of a string that counts, sounded in a way. */
     public Optional<HeardNote> last(int string, Sounded sounded) {
         return notes.reversed().stream()
@@ -77,7 +97,7 @@ public record Tones(
         Map<Integer, Double> before = foundBefore.get(string);
         if (before != null) return Optional.ofNullable(before.get(fret));
         return notes.stream()
-                .filter(n -> n.afterMoves() == 0
+                .filter(n -> n.asFound()
                         && !n.offPitch()
                         && n.read().string() == string
                         && n.read().sounded().equals(Sounded.at(fret)))
@@ -101,7 +121,7 @@ public record Tones(
     }
 
     /**
-     * The error of a fretted note against its reference in the same session, in cents; against an open string that was not read it is
+     * The error of a fretted note against its reference at the same tuning, in cents; against an open string that was not read it is
      * taken to be in tune.
      */
     public double error(HeardNote fretted) {
@@ -112,8 +132,6 @@ public record Tones(
                 return fretted.read().cents() - harmonic.get().read().cents();
         }
         return fretted.read().cents()
-                - in(fretted.session(), string, Sounded.OPEN)
-                        .map(n -> n.read().cents())
-                        .orElse(0.0);
+                - openFor(fretted).map(n -> n.read().cents()).orElse(0.0);
     }
 }

@@ -5,6 +5,7 @@ import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.neck.Allowed;
+import barytone.core.neck.FretScale;
 import barytone.core.neck.GapMethod;
 import barytone.core.strings.StringWrap;
 import java.util.ArrayList;
@@ -32,8 +33,10 @@ public record ActionSchool(
         Steps steps,
         double lowExtra,
         String reason) {
-    /** Action is stated here until a job chooses otherwise. */
-    public static final GapMethod.Action AT = new GapMethod.Action(12);
+    /** Where action is stated until a job chooses otherwise. */
+    public static GapMethod.Action at(InstrumentSpec spec) {
+        return new GapMethod.Action(spec.actionFret());
+    }
 
     /** Below this pitch, a low E on a bass, a string is floppy; Hz. */
     private static final double LOW_E = 41;
@@ -181,6 +184,9 @@ public record ActionSchool(
                     case HEAVY -> 0.15;
                 };
         List<Double> z = spec.acrossBridge();
+        // the heights of a school are those at 12: a shorter board is read nearer to the nut, where they are less
+        FretScale scale = spec.line().scale();
+        double nearer = scale.crown(spec.actionFret()) / scale.crown(12);
         List<Band> bands = new ArrayList<>();
         for (int s = 1; s <= spec.strings(); s++) {
             double share = switch (steps) {
@@ -189,10 +195,11 @@ public record ActionSchool(
                 case RADIUS -> (z.getFirst() - z.get(s - 1)) / (z.getFirst() - z.getLast());
             };
             double low = spec.tuning().get(s - 1).frequency(440) < LOW_E ? lowExtra : 0;
-            double middle = Math.max(0.4 + tolerance, treble + (bass - treble) * share + low + shift);
+            double middle =
+                    Math.max(0.4 + tolerance, nearer * (treble + (bass - treble) * share + low + shift));
             bands.add(new Band(middle - tolerance, middle + tolerance));
         }
-        return new ActionTarget(code, AT, bands);
+        return new ActionTarget(code, at(spec), bands);
     }
 
     private static boolean wound(InstrumentSpec spec, int string) {

@@ -4,6 +4,7 @@ import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Normal;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobState;
 import barytone.core.joblog.RodStep;
 import barytone.core.joblog.TakenReading;
 import barytone.core.quantity.Turns;
@@ -40,10 +41,14 @@ public sealed interface Advice {
             STALE,
             /** Read before the neck had settled, or only predicted: confirm before it is called done. */
             SECOND_LOOK,
-            /** The tool cannot decide against the band; a finer one can. */
+            /** Not read yet, or made new since. */
+            NOT_READ,
+            /** Out by less than the tool can tell; a finer one can. */
             FINER_TOOL,
-            /** One reading cannot decide; a second one with the same tool may. */
+            /** Too high, but too vaguely known for a stroke: two leaves laid together tell more. */
             ONCE_MORE,
+            /** Nothing irreversible is done on a reading from before the last move, or by a tool that cannot see it. */
+            BEFORE_WORK,
             /** Moved, or moved along, since it was last read: the final look before hand-over. */
             RECHECK
         }
@@ -55,16 +60,16 @@ public sealed interface Advice {
         @Override
         public String topic() {
             return switch (reason) {
-                case FIRST -> unread(station);
-                case STALE, SECOND_LOOK -> "again-" + station;
+                case FIRST -> station.height() ? JobState.leaving(station) : unread(station);
+                case NOT_READ, STALE, SECOND_LOOK, BEFORE_WORK -> JobState.leaving(station);
                 case FINER_TOOL, ONCE_MORE -> closer(station);
                 case RECHECK -> "recheck";
             };
         }
 
-        /** Declined: the station is not read, and so not worked at. */
+        /** Declined: notes or gaps are not read before the work; they are when it is their turn. */
         static String unread(Station station) {
-            return "measure-" + station;
+            return "found-" + station;
         }
 
         /** Declined: what was read is taken as it is. */
@@ -73,16 +78,25 @@ public sealed interface Advice {
         }
     }
 
-    /** Read this one again: it is far from what was expected. */
-    record MeasureAgain(TakenReading doubted) implements Advice {
+    /** Read these again: they are far from what was expected. */
+    record MeasureAgain(List<TakenReading> doubts) implements Advice {
+        public MeasureAgain {
+            doubts = List.copyOf(doubts);
+        }
+
+        /** The oldest of them. */
+        public TakenReading first() {
+            return doubts.getFirst();
+        }
+
         @Override
         public Station station() {
-            return Station.of(doubted.reading().method());
+            return first().station();
         }
 
         @Override
         public String topic() {
-            return "doubt-" + doubted.seq();
+            return "doubt-" + first().seq();
         }
     }
 
@@ -119,7 +133,7 @@ public sealed interface Advice {
 
         @Override
         default String topic() {
-            return "relief";
+            return JobState.leaving(Station.RELIEF);
         }
     }
 
@@ -234,7 +248,7 @@ public sealed interface Advice {
 
         @Override
         public String topic() {
-            return "intonation";
+            return JobState.leaving(Station.INTONATION);
         }
     }
 
@@ -415,7 +429,7 @@ public sealed interface Advice {
 
         @Override
         public String topic() {
-            return "file";
+            return JobState.leaving(Station.NUT);
         }
     }
 
@@ -444,8 +458,9 @@ public sealed interface Advice {
      * @param low the strings
      * @param amount at the slot, mm
      * @param shim under the whole nut rather than single slots filled
+     * @param unknown how much is missing is not known, for there was no gap
      */
-    record RaiseNut(List<Integer> low, double amount, boolean shim) implements Adjusting {
+    record RaiseNut(List<Integer> low, double amount, boolean shim, boolean unknown) implements Adjusting {
         @Override
         public JobEvent.Adjustment event(InstrumentSpec spec) {
             return shim
@@ -484,33 +499,50 @@ public sealed interface Advice {
 
         @Override
         public String topic() {
-            return rough ? "rough-action" : "action";
+            return rough ? "rough-action" : JobState.leaving(Station.ACTION);
         }
     }
 
     /**
      * Take off from the underside of a fixed saddle, or raise it.
      *
-     * @param bass change under the lowest string in mm, negative is taken off
-     * @param treble change under string 1
-     * @param rough only brought near, before the nut
-     * @param expected action after the move per string, in mm of the judged method
+     * @param bass the whole change under the lowest string in mm, negative is taken off
+     * @param treble the same under string 1
+     * @param firstBass how much of it is safe in one go, to be read again after it
+     * @param firstTreble the same under string 1
+     * @param expected action after the whole of it per string, in mm of the judged method
      */
-    record ReworkSaddle(double bass, double treble, boolean rough, Map<Integer, Normal> expected) implements Adjusting {
+    record ReworkSaddle(
+            double bass, double treble, double firstBass, double firstTreble, Map<Integer, Normal> expected)
+            implements Adjusting {
         /** Whether the saddle must come up, by a shim or a new one. */
         public boolean raising() {
             return bass > 0 || treble > 0;
         }
 
+        /** Whether a part of it comes off first. */
+        public boolean inSteps() {
+            return firstBass != bass || firstTreble != treble;
+        }
+
         @Override
         public JobEvent.Adjustment event(InstrumentSpec spec) {
+            return reworked(firstBass, firstTreble);
+        }
+
+        /** What is noted when all of it was done at once. */
+        public JobEvent.Adjustment whole() {
+            return reworked(bass, treble);
+        }
+
+        private JobEvent.Adjustment reworked(double low, double high) {
             return new JobEvent.SaddleReworked(
-                    raising() ? JobEvent.SaddleReworked.Way.SHIMMED : JobEvent.SaddleReworked.Way.SANDED, bass, treble);
+                    raising() ? JobEvent.SaddleReworked.Way.SHIMMED : JobEvent.SaddleReworked.Way.SANDED, low, high);
         }
 
         @Override
         public String topic() {
-            return rough ? "rough-action" : "action";
+            return JobState.leaving(Station.ACTION);
         }
     }
 

@@ -7,16 +7,20 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.BridgeTravel;
 import barytone.core.joblog.JobState;
+import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
+import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Decides the next move at the bridge: turns of each screw, or what to take off and to add on both sides of a fixed saddle, so that
@@ -29,10 +33,11 @@ public final class BridgeAdvisor {
     /** Farther from the middle of its band than this a saddle is far off, mm of action. */
     private static final double FAR = 0.8;
 
-    /** A move must better the chance of all strings by so much, or their distance by a fifth. */
-    private static final double WORTH = 0.02;
-
+    /** A move must bring the strings nearer to their bands by a fifth at least. */
     private static final double NEARER = 0.8;
+
+    /** A screw that makes no more difference than this stays where it is, mm of action. */
+    private static final double SAME = 0.005;
 
     /** Sanding ends under the band only with this much luck against it, in sd. */
     private static final double CARE = 3;
@@ -41,53 +46,96 @@ public final class BridgeAdvisor {
     private static final double LEAST = 0.04;
 
     private final JobState job;
+    private final Toolkit tools;
     private final SetupEstimate estimate;
     private final Supports supports;
-    private final boolean rough;
     private final List<Judged> strings;
 
-    private BridgeAdvisor(JobState job, boolean rough) {
+    private BridgeAdvisor(JobState job, Toolkit tools) {
         this.job = job;
+        this.tools = tools;
         this.estimate = job.estimate();
         this.supports = job.spec().supports();
-        this.rough = rough;
         this.strings = HeightLook.judged(job, Station.ACTION).reversed();
     }
 
     static Advice advise(JobState job, Toolkit tools) {
-        return HeightLook.wanted(job, tools, Station.ACTION).orElseGet(() -> new BridgeAdvisor(job, false).advise());
+        return HeightLook.wanted(job, tools, Station.ACTION).orElseGet(() -> new BridgeAdvisor(job, tools).advise());
     }
 
-    /** Brings a saddle near its target that is far from it, so that other readings can be trusted. */
+    /**
+     * Brings a saddle near its target that is far from it, so that other readings can be trusted. It aims at what rod and nut will still change, and is never
+     * sanded: a saddle that is taken off before they are right has to be raised again.
+     */
     static Optional<Advice> roughly(JobState job) {
-        BridgeAdvisor advisor = new BridgeAdvisor(job, true);
-        if (!far(job) || job.declined("rough-action")) return Optional.empty();
-        return advisor.move();
+        BridgeAdvisor advisor = new BridgeAdvisor(job, Toolkit.USUAL);
+        if (!job.spec().fittings().bridge().screwed()
+                || !far(job)
+                || job.declined("rough-action")
+                || job.declined(Advice.BridgeLimit.TOPIC)) return Optional.empty();
+        List<Double> needs = advisor.needsAtTargets();
+        List<Double> wanted = SupportSolver.solve(advisor.supports, needs, advisor.everyRead());
+        return advisor.roughTurns(advisor.within(wanted));
     }
 
-    /** Whether a saddle is so far from its target that open readings at the nut lie. */
+    /** Whether a saddle is so far from its target that open readings at the nut lie, whatever rod and nut will still change. */
     public static boolean far(JobState job) {
-        return HeightLook.judged(job, Station.ACTION).stream().anyMatch(j -> j.read() && Math.abs(j.surplus()) > FAR);
+        BridgeAdvisor advisor = new BridgeAdvisor(job, Toolkit.USUAL);
+        List<Double> needs = advisor.needsAtTargets();
+        for (int i = 0; i < needs.size(); i++) {
+            Judged j = advisor.strings.get(i);
+            if (j.known() && Math.abs(needs.get(i) * j.leverage(advisor.estimate)) > FAR) return true;
+        }
+        return false;
     }
 
     private Advice advise() {
-        boolean anyOut = strings.stream().anyMatch(HeightLook::out);
-        boolean worked = job.workedAt(Station.ACTION);
+        boolean anyOut = deciding().stream().anyMatch(j -> j.outside() != 0);
         if (!anyOut)
-            return new Advice.Done(Station.ACTION, worked ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
+            return new Advice.Done(
+                    Station.ACTION,
+                    job.workedAt(Station.ACTION) ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
         return move().orElse(new Advice.Done(Station.ACTION, Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
     }
 
+    /** The strings that decide whether anything is done: on a rigid saddle the outer two. */
+    private List<Judged> deciding() {
+        List<Integer> asked = Rigid.actionStrings(job);
+        return strings.stream()
+                .filter(j -> j.read() && asked.contains(j.string()))
+                .toList();
+    }
+
     private Optional<Advice> move() {
+        boolean screwed = job.spec().fittings().bridge().screwed();
         List<Double> wanted = SupportSolver.solve(supports, needs(), weights());
         Optional<Advice> limit = limit(wanted);
         if (limit.isPresent()) return limit;
-        return job.spec().fittings().bridge().screwed() ? turns(within(wanted)) : rework(within(wanted));
+        return screwed ? turns(within(wanted)) : rework();
     }
 
     /** What each string needs at the saddle, mm. */
     private List<Double> needs() {
         return strings.stream().map(j -> -j.surplus() / j.leverage(estimate)).toList();
+    }
+
+    /** The same once relief and slots are where they shall be. */
+    private List<Double> needsAtTargets() {
+        return strings.stream()
+                .map(j -> {
+                    StringState now = estimate.likely(j.string());
+                    StringState then = Judged.wanted(job, j.string());
+                    LinearForm form = estimate.model().line(j.string()).form(j.method());
+                    double gap = form.at(new StringState(then.curvature(), then.slotHeight(), now.saddleHeight()));
+                    return (j.band().middle() - gap) / form.saddleHeight();
+                })
+                .toList();
+    }
+
+    private List<Double> everyRead() {
+        return strings.stream()
+                .map(j -> j.known() ? 1 / j.band().width() : 0.0)
+                .toList();
     }
 
     /** An individual saddle in its band is left alone; strings that share a support all count. */
@@ -97,24 +145,31 @@ public final class BridgeAdvisor {
             case POSTS, BARRELS, BLANK -> false;
         };
         return strings.stream()
-                .map(j -> !j.read() || (alone && !HeightLook.out(j))
+                .map(j -> !j.read() || (alone && j.outside() == 0)
                         ? 0.0
                         : 1 / j.band().width())
                 .toList();
     }
 
     private Optional<Advice> limit(List<Double> wanted) {
-        JobEvent.TravelRead travel = job.travel();
+        BridgeTravel travel = job.travel();
         if (travel == null || job.declined(Advice.BridgeLimit.TOPIC)) return Optional.empty();
-        double lowest = Collections.min(wanted);
-        double highest = Collections.max(wanted);
-        boolean lower = lowest < -travel.down() - LEAST;
-        if (!lower && highest <= travel.up() + LEAST) return Optional.empty();
-        double shortBy = lower ? -lowest - travel.down() : highest - travel.up();
+        double below = 0;
+        double above = 0;
+        for (int j = 0; j < wanted.size(); j++) {
+            below = Math.max(below, -wanted.get(j) - travel.down(j));
+            above = Math.max(above, wanted.get(j) - travel.up(j));
+        }
+        if (below <= LEAST && above <= LEAST) return Optional.empty();
+        boolean lower = below > above;
+        double shortBy = lower ? below : above;
         StringLine line = job.spec().line();
         double bodyEdge = line.scale().crown(job.spec().bodyJointFret());
         if (job.spec().fittings().joint() != NeckJoint.BOLTED)
             return Optional.of(new Advice.BridgeLimit(lower, shortBy));
+        Optional<Advice> look = HeightLook.before(
+                job, tools, Station.ACTION, deciding().stream().map(Judged::string).toList());
+        if (look.isPresent()) return look;
         double heelEnd = bodyEdge + Advice.ShimNeck.POCKET;
         NeckShim shim = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? shortBy : -shortBy);
         return Optional.of(new Advice.ShimNeck(lower, shortBy, shim, bodyEdge, heelEnd));
@@ -122,32 +177,47 @@ public final class BridgeAdvisor {
 
     /** What remains of a wish when the screws have no more travel. */
     private List<Double> within(List<Double> wanted) {
-        JobEvent.TravelRead travel = job.travel();
-        return travel == null
-                ? wanted
-                : wanted.stream()
-                        .map(w -> Math.clamp(w, -travel.down(), travel.up()))
-                        .toList();
+        BridgeTravel travel = job.travel();
+        if (travel == null) return wanted;
+        List<Double> can = new ArrayList<>();
+        for (int j = 0; j < wanted.size(); j++)
+            can.add(Math.clamp(wanted.get(j), -travel.down(j), travel.up(j)));
+        return can;
+    }
+
+    private int[] eighths(List<Double> wanted, double pitch) {
+        return wanted.stream()
+                .mapToInt(w -> EIGHTH * (int) Math.round(w / pitch * 16 / EIGHTH))
+                .toArray();
+    }
+
+    private Optional<Advice> roughTurns(List<Double> wanted) {
+        return advice(eighths(wanted, estimate.screwPitch().mean()), true);
     }
 
     private Optional<Advice> turns(List<Double> wanted) {
-        Normal pitch = estimate.screwPitch();
-        int[] turns = wanted.stream()
-                .mapToInt(w -> EIGHTH * (int) Math.round(w / pitch.mean() * 16 / EIGHTH))
-                .toArray();
-        refine(turns, pitch.mean());
+        double pitch = estimate.screwPitch().mean();
+        int[] turns = eighths(wanted, pitch);
+        refine(turns, pitch);
+        spare(turns);
+        SetupEstimate after = estimate.after(new JobEvent.BridgeScrewed(screws(turns)).moves(job.spec()));
+        return worthIt(after) ? advice(turns, false) : Optional.empty();
+    }
+
+    private static List<Turns> screws(int[] turns) {
         List<Turns> screws = new ArrayList<>();
         for (int t : turns) screws.add(new Turns(t));
+        return List.copyOf(screws);
+    }
+
+    private Optional<Advice> advice(int[] turns, boolean rough) {
+        List<Turns> screws = screws(turns);
+        if (screws.stream().allMatch(Turns::isZero)) return Optional.empty();
+        Normal pitch = estimate.screwPitch();
         SetupEstimate after = estimate.after(new JobEvent.BridgeScrewed(screws).moves(job.spec()));
-        if (screws.stream().allMatch(Turns::isZero) || !worthIt(after)) return Optional.empty();
         boolean known = job.spec().fittings().threadPitch() != 0 || pitch.sd() < 0.1 * pitch.mean();
         return Optional.of(new Advice.TurnScrews(
-                List.copyOf(screws),
-                rough,
-                screws.stream().anyMatch(t -> t.sixteenths() > 0),
-                pitch,
-                known,
-                expected(after)));
+                screws, rough, screws.stream().anyMatch(t -> t.sixteenths() > 0), pitch, known, expected(after)));
     }
 
     /** Rounding may favour one string at another's cost: tries an eighth more and less on every screw. */
@@ -160,7 +230,7 @@ public final class BridgeAdvisor {
                 for (int step : new int[] {-EIGHTH, EIGHTH}) {
                     turns[j] += step;
                     double score = score(turns);
-                    if (score > best + 1e-9 && reaches(turns[j] / 16.0 * pitch)) {
+                    if (score > best + 1e-9 && reaches(j, turns[j] / 16.0 * pitch)) {
                         best = score;
                         better = true;
                     } else {
@@ -172,16 +242,43 @@ public final class BridgeAdvisor {
         }
     }
 
-    private boolean reaches(double change) {
-        JobEvent.TravelRead travel = job.travel();
-        return travel == null || (change >= -travel.down() - LEAST && change <= travel.up() + LEAST);
+    /** A screw whose strings would end as well without it is left alone. */
+    private void spare(int[] turns) {
+        for (int j = 0; j < turns.length; j++) {
+            int meant = turns[j];
+            if (meant == 0) continue;
+            double with = outside(turns);
+            turns[j] = 0;
+            if (outside(turns) > with + SAME) turns[j] = meant;
+        }
     }
 
-    private double score(int[] turns) {
+    private boolean reaches(int support, double change) {
+        BridgeTravel travel = job.travel();
+        return travel == null
+                || (change >= -travel.down(support) - LEAST && change <= travel.up(support) + LEAST);
+    }
+
+    private List<Double> got(int[] turns) {
         double pitch = estimate.screwPitch().mean();
         List<Double> moved = new ArrayList<>();
         for (int t : turns) moved.add(t / 16.0 * pitch);
-        List<Double> got = supports.atStrings(moved);
+        return supports.atStrings(moved);
+    }
+
+    /** How far the strings would be outside of their bands together, mm. */
+    private double outside(int[] turns) {
+        List<Double> got = got(turns);
+        double sum = 0;
+        for (int i = 0; i < strings.size(); i++) {
+            Judged j = strings.get(i);
+            if (j.read()) sum += Math.abs(j.band().outside(j.value().mean() + got.get(i) * j.leverage(estimate)));
+        }
+        return sum;
+    }
+
+    private double score(int[] turns) {
+        List<Double> got = got(turns);
         double sum = 0;
         for (int i = 0; i < strings.size(); i++) {
             Judged j = strings.get(i);
@@ -193,24 +290,32 @@ public final class BridgeAdvisor {
         return sum;
     }
 
-    private Optional<Advice> rework(List<Double> wanted) {
-        double bass = rounded(wanted.getFirst());
-        double treble = rounded(wanted.getLast());
-        if (!worthIt(sanded(bass, treble))) return Optional.empty();
-        double bassOff = Math.min(bass, 0);
-        double trebleOff = Math.min(treble, 0);
-        boolean raise = bass > 0 || treble > 0;
-        // one side at a time: what is taken off where that helps by itself, else the shim, and then the other side
-        if (!raise || ((bassOff < 0 || trebleOff < 0) && worthIt(sanded(bassOff, trebleOff)))) {
-            double share = carefulShare(bassOff, trebleOff);
-            bass = rounded(share * bassOff);
-            treble = rounded(share * trebleOff);
-        } else {
-            bass = Math.max(bass, 0);
-            treble = Math.max(treble, 0);
-        }
+    /** What to take off a rigid saddle or to add to it, under the outer strings: the whole way to the middle of the band, never less. */
+    private Optional<Advice> rework() {
+        List<Judged> outer = deciding();
+        Judged low = outer.stream().filter(j -> j.string() == job.spec().bassString()).findFirst().orElse(null);
+        Judged high = outer.stream().filter(j -> j.string() == 1).findFirst().orElse(null);
+        double bass = need(low);
+        double treble = need(high);
         if (bass == 0 && treble == 0) return Optional.empty();
-        return Optional.of(new Advice.ReworkSaddle(bass, treble, rough, expected(sanded(bass, treble))));
+        boolean lowers = bass < 0 || treble < 0;
+        // one side at a time: what is taken off first, then what is raised
+        if (lowers) {
+            bass = Math.min(bass, 0);
+            treble = Math.min(treble, 0);
+        }
+        Optional<Advice> look = HeightLook.before(
+                job, tools, Station.ACTION, outer.stream().map(Judged::string).toList());
+        if (look.isPresent()) return look;
+        double share = lowers ? carefulShare(bass, treble) : 1;
+        SetupEstimate after = sanded(bass, treble);
+        return Optional.of(new Advice.ReworkSaddle(
+                bass, treble, rounded(share * bass), rounded(share * treble), expected(after)));
+    }
+
+    /** What a side needs at the saddle, mm; 0 in its band. */
+    private double need(@Nullable Judged side) {
+        return side == null || side.outside() == 0 ? 0 : rounded(-side.surplus() / side.leverage(estimate));
     }
 
     private static double rounded(double mm) {
@@ -222,7 +327,7 @@ public final class BridgeAdvisor {
     private double carefulShare(double bass, double treble) {
         for (double share = 1; share > 0.5; share -= 0.05) {
             SetupEstimate after = sanded(share * bass, share * treble);
-            boolean safe = strings.stream().filter(Judged::read).allMatch(j -> {
+            boolean safe = deciding().stream().allMatch(j -> {
                 Normal then = after.now(j.string(), j.method());
                 return then.mean() - CARE * then.sd() >= j.band().low()
                         || then.mean() >= j.value().mean() - LEAST;
@@ -237,25 +342,29 @@ public final class BridgeAdvisor {
                 new JobEvent.SaddleReworked(JobEvent.SaddleReworked.Way.SANDED, bass, treble).moves(job.spec()));
     }
 
+    /** The action of every string after a move, as it is shown now and as far as the move shifts it. */
     private Map<Integer, Normal> expected(SetupEstimate after) {
         Map<Integer, Normal> expected = new LinkedHashMap<>();
-        for (Judged j : strings.reversed()) expected.put(j.string(), after.now(j.string(), j.method()));
+        for (Judged j : strings.reversed()) {
+            if (!j.known()) continue;
+            Normal then = after.now(j.string(), j.method());
+            double shift = then.mean()
+                    - estimate.now(j.string(), j.method()).mean();
+            expected.put(j.string(), new Normal(j.value().mean() + shift, then.sd()));
+        }
         return expected;
     }
 
     private boolean worthIt(SetupEstimate after) {
-        double before = 1;
-        double then = 1;
+        Map<Integer, Normal> expected = expected(after);
         double distance = 0;
         double distanceThen = 0;
         for (Judged j : strings) {
             if (!j.read()) continue;
-            Normal expected = after.now(j.string(), j.method());
-            before *= j.chance();
-            then *= expected.between(j.band().low(), j.band().high());
             distance += Math.pow(j.outside(), 2);
-            distanceThen += Math.pow(j.band().outside(expected.mean()), 2);
+            distanceThen += Math.pow(
+                    j.band().outside(Objects.requireNonNull(expected.get(j.string())).mean()), 2);
         }
-        return then > before + WORTH || distanceThen < NEARER * distance;
+        return distanceThen < NEARER * distance;
     }
 }

@@ -2,6 +2,8 @@ package barytone.core.plan;
 
 import barytone.core.estimate.Verdict;
 import barytone.core.joblog.JobState;
+import barytone.core.reading.Gap;
+import barytone.core.reading.LeafSet;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import java.util.List;
@@ -11,17 +13,20 @@ import org.jspecify.annotations.Nullable;
 
 /** Which heights of a station must be read before anything can be decided there: the stale, the undecided; only those. */
 final class HeightLook {
-    /** In band with this chance a height needs no second reading. */
-    static final double SURE = 0.996;
-
-    /** Below this chance it comes to the middle along with a move that is made anyway. */
-    private static final double CENTRED = 0.999;
-
-    /** So often the same tool is asked before its answer is taken as it is. */
-    static final int REPEATS = 3;
-
     /** Another tool is worth fetching when it is at least this much finer. */
     private static final double FINER = 0.6;
+
+    /** Another look is worth asking for when it would change what is done with this chance. */
+    private static final double LIKELY = 0.06;
+
+    /** A stack this near to one of the leaves tells no more than that leaf, mm. */
+    private static final double APART = 0.004;
+
+    /** A tool with a wider spread than this sees nothing at a nut, mm. */
+    private static final double SEES_SLOT = 0.035;
+
+    /** … and nothing of the action that a saddle could be sanded by. */
+    private static final double SEES_ACTION = 0.17;
 
     private HeightLook() {}
 
@@ -32,10 +37,12 @@ final class HeightLook {
                 .toList();
     }
 
-    /** Strings of a station that were never read on this job. */
+    /** Strings of a station that are still to be read, for none of their readings stands for them; lowest first. */
     static List<Integer> unread(JobState job, Station station) {
-        return job.strings(station).stream()
-                .filter(s -> job.look(station, s).isEmpty())
+        List<Integer> asked = station == Station.ACTION ? Rigid.actionStrings(job) : job.strings(station);
+        return asked.stream()
+                .filter(s -> job.look(station, s).isEmpty()
+                        && job.doubt(station, s).isEmpty())
                 .toList();
     }
 
@@ -49,58 +56,96 @@ final class HeightLook {
                 Advice.Measure.Reason.STALE,
                 null);
         if (stale.isPresent()) return stale;
-        if (job.declined(Advice.Measure.closer(station))) return Optional.empty();
-        // what is out is moved first, and what lies near an edge comes to the middle with it
+        // what is surely out is moved first: another look would change nothing of that
         if (all.stream().anyMatch(j -> j.read() && j.outside() != 0)) return Optional.empty();
         return closer(job, tools, station, all);
     }
 
-    /** A closer look at what is out by the look of it, but too little known to be moved; empty when that was done or declined. */
-    static Optional<Advice> unsettled(JobState job, Toolkit tools, Station station) {
-        return job.declined(Advice.Measure.closer(station))
-                ? Optional.empty()
-                : closer(job, tools, station, judged(job, station));
-    }
-
-    /** A closer look at what lies near the edge of its band. */
+    /**
+     * A closer look at what may well be out though its tool cannot tell, with an owned tool that can; once for each height and move. What is surely inside is
+     * left: to know it better would change nothing.
+     */
     private static Optional<Advice> closer(JobState job, Toolkit tools, Station station, List<Judged> all) {
+        if (job.declined(Advice.Measure.closer(station))) return Optional.empty();
         Tool finest =
                 finer(job, tools, station, all.stream().map(Judged::string).toList());
-        if (finest != null) {
-            Optional<Advice> finer = measure(
-                    all,
-                    station,
-                    j -> !j.unconfirmed() && undecided(j) && !job.readWith(station, j.string(), finest),
-                    Advice.Measure.Reason.FINER_TOOL,
-                    finest);
-            if (finer.isPresent()) return finer;
-        }
+        if (finest == null) return between(tools, station, all);
         return measure(
                 all,
                 station,
-                j -> !j.unconfirmed() && undecided(j) && j.repeats() < REPEATS,
+                j -> j.asRead()
+                        && j.chanceOut(finest) > LIKELY
+                        && j.repeats() < 2
+                        && !job.readWith(station, j.string(), finest),
+                Advice.Measure.Reason.FINER_TOOL,
+                finest);
+    }
+
+    /** The same where only two leaves laid together come between the one that goes and the one that does not. */
+    private static Optional<Advice> between(Toolkit tools, Station station, List<Judged> all) {
+        return measure(
+                all,
+                station,
+                j -> j.asRead()
+                        && j.chanceOut(Tool.LEAF) > LIKELY
+                        && j.repeats() < 2
+                        && j.look() != null
+                        && j.look().reading().reading().gap() instanceof Gap.Between b
+                        && tools.leaves().stacked().stream().anyMatch(t -> t > b.goes() + APART && t < b.stops() - APART),
                 Advice.Measure.Reason.ONCE_MORE,
                 null);
     }
 
+    /** A second look, two leaves laid together, at slots that are too high but too vaguely known for a stroke; once. */
+    static Optional<Advice> unsettled(JobState job, Toolkit tools, List<Integer> slots) {
+        LeafSet leaves = tools.leaves();
+        if (job.declined(Advice.Measure.closer(Station.NUT)) || leaves.sizes().size() < 2) return Optional.empty();
+        List<Judged> all = slots.stream()
+                .map(s -> Judged.of(job, Station.NUT, s))
+                .filter(j -> j.repeats() < 2)
+                .toList();
+        return measure(all, Station.NUT, j -> true, Advice.Measure.Reason.ONCE_MORE, null);
+    }
+
+    /**
+     * The reading without which nothing irreversible is done: a height that was read since the last move that touched it, by a tool that can see it.
+     * Empty when all of them were.
+     */
+    static Optional<Advice> before(JobState job, Toolkit tools, Station station, List<Integer> strings) {
+        List<Integer> old = strings.stream()
+                .filter(s -> {
+                    Judged j = Judged.of(job, station, s);
+                    return !j.stands() || j.look() == null || !sees(station, j.look().reading().reading().tool());
+                })
+                .toList();
+        if (old.isEmpty()) return Optional.empty();
+        return Optional.of(
+                new Advice.Measure(station, old, Advice.Measure.Reason.BEFORE_WORK, seeing(job, tools, station, old)));
+    }
+
+    /** Whether a tool can see what is filed or sanded by at a station. */
+    static boolean sees(Station station, Tool tool) {
+        return tool.spread() <= (station == Station.NUT ? SEES_SLOT : SEES_ACTION);
+    }
+
+    /** Another tool than the one in use, where that one cannot see it; null for the one in use, or when none that can is owned. */
+    private static @Nullable Tool seeing(JobState job, Toolkit tools, Station station, List<Integer> strings) {
+        if (sees(station, job.tool(station))) return null;
+        Tool finest = tools.finest(tallest(job, station, strings));
+        return sees(station, finest) ? finest : null;
+    }
+
     /** The finest owned tool for the heights of a station when it is much finer than the one in use; else null, for that one. */
-    static @Nullable Tool finer(JobState job, Toolkit tools, Station station, List<Integer> strings) {
-        double tallest = strings.stream()
-                .mapToDouble(s -> Judged.of(job, station, s).value().mean())
-                .max()
-                .orElse(0);
-        Tool finest = tools.finest(tallest);
+    private static @Nullable Tool finer(JobState job, Toolkit tools, Station station, List<Integer> strings) {
+        Tool finest = tools.finest(tallest(job, station, strings));
         return finest.spread() < FINER * job.tool(station).spread() ? finest : null;
     }
 
-    /** Neither surely inside nor surely out. */
-    private static boolean undecided(Judged j) {
-        return j.outside() == 0 ? j.chance() < SURE : j.verdict() == Verdict.CANNOT_TELL;
-    }
-
-    /** Out of its band, or so near its edge that no reading settles it. */
-    static boolean out(Judged j) {
-        return j.read() && (j.outside() != 0 || j.chance() < CENTRED);
+    private static double tallest(JobState job, Station station, List<Integer> strings) {
+        return strings.stream()
+                .mapToDouble(s -> Judged.of(job, station, s).value().mean())
+                .max()
+                .orElse(0);
     }
 
     private static Optional<Advice> measure(

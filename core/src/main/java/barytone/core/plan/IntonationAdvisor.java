@@ -23,7 +23,7 @@ public final class IntonationAdvisor {
 
     private Advice advise() {
         List<Integer> unread = all.unread();
-        if (!unread.isEmpty()) return new Advice.Measure(Station.INTONATION, unread, Advice.Measure.Reason.FIRST);
+        if (!unread.isEmpty()) return new Advice.Measure(Station.INTONATION, unread, Advice.Measure.Reason.NOT_READ);
         Optional<Advice> odd = oddString();
         if (odd.isPresent()) return odd.get();
         Optional<Advice> answer = answered();

@@ -4,96 +4,102 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.Verdict;
+import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.Look;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import java.util.Optional;
+import barytone.core.reading.Evidence;
+import barytone.core.reading.Tool;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One string at one station, judged.
+ * One string at one station, judged as it was read while the reading stands, and as it is reckoned after a move.
  *
- * @param method by which it is judged
- * @param value now, mm
+ * @param method of the ledger, in which value and band are
+ * @param value now, mm: what was read with the spread of its tool, or what is reckoned
+ * @param reckoned what all readings and moves together say of it, mm
  * @param band by the same method, mm
- * @param read whether it was ever read on this job
- * @param touched whether it was moved on purpose since it was last read
- * @param repeats readings since the last move of any kind
- * @param drift how far the expectation has moved since it was last read, mm
+ * @param look the last reading; null when there is none
+ * @param between a string between the outer ones of a rigid saddle, reckoned from those two
  */
 public record Judged(
         Station station,
         int string,
         GapMethod method,
         Normal value,
+        Normal reckoned,
         Band band,
-        boolean read,
-        boolean touched,
-        int repeats,
-        double drift) {
-    /** An open nut reading depends on the saddle, so nut heights are judged pressed at this fret. */
-    private static final GapMethod.NutPressed SLOT_ALONE = new GapMethod.NutPressed(3);
-
+        @Nullable Look look,
+        boolean between) {
     /** A slot floor stands at least this far above the level of the frets, mm. */
     private static final double LEAST_SLOT = 0.02;
-
-    /** A change of a quantity that was not meant by the move counts as one from this share of its band on. */
-    private static final double DRIFTED = 0.25;
 
     /** Judges a string at a station as the job stands. */
     public static Judged of(JobState job, Station station, int string) {
         GapMethod method = method(job, station);
-        Normal value = job.estimate().now(string, method);
-        Optional<Look> look = job.look(station, string);
+        Look look = job.look(station, string).orElse(null);
+        boolean between = look == null && Rigid.carries(job, station, string);
+        Normal reckoned = between
+                ? Rigid.between(job, string, method)
+                : job.estimate().now(string, method);
+        boolean asRead = look != null && look.stands() && look.reading().method().equals(method);
+        Normal value = asRead
+                ? new Normal(look.reading().mm(), look.reading().evidence().sd())
+                : reckoned;
         return new Judged(
-                station,
-                string,
-                method,
-                value,
-                band(job, station, string),
-                look.isPresent(),
-                look.map(Look::touched).orElse(false),
-                look.map(Look::repeats).orElse(0),
-                look.map(l -> value.mean() - l.then().now(string, method).mean())
-                        .orElse(0.0));
+                station, string, method, value, reckoned, band(job, station, string), look, between);
     }
 
-    /** How a station is judged. */
+    /** How a station is judged: by the way of reading in use. */
     public static GapMethod method(JobState job, Station station) {
-        return switch (station) {
-            case RELIEF -> job.habit().method();
-            case NUT -> job.chosen().nut().method() instanceof GapMethod.NutPressed pressed ? pressed : SLOT_ALONE;
-            case ACTION -> job.chosen().action().method();
-            case INTONATION, PICKUPS -> throw noGaps(station);
-        };
+        if (!station.height()) throw noGaps(station);
+        return job.method(station);
     }
 
     private static IllegalArgumentException noGaps(Station station) {
         return new IllegalArgumentException(station.label() + " is not judged by gaps under the strings.");
     }
 
-    /** The band of a string in the method by which its station is judged. */
+    /** The band of a string in the way of reading in use: just as it was typed where it was typed for that, carried over otherwise. */
     public static Band band(JobState job, Station station, int string) {
         return switch (station) {
             case RELIEF -> RodAdvisor.band(job, string);
-            case NUT ->
-                aboveFrets(
+            case NUT -> aboveFrets(job, string, nutBand(job, string));
+            case ACTION ->
+                carried(
                         job,
                         string,
-                        job.chosen().nut().method() instanceof GapMethod.NutPressed
-                                ? job.chosen().nut().band(string)
-                                : pressed(job, string));
-            case ACTION -> job.chosen().action().band(string);
+                        job.chosen().action().band(string),
+                        job.chosen().action().method(),
+                        method(job, Station.ACTION));
             case INTONATION, PICKUPS -> throw noGaps(station);
         };
     }
 
-    /** An open band as the pressed gap that goes with it once relief and action are at their targets. */
-    private static Band pressed(JobState job, int string) {
-        Band open = job.chosen().nut().band(string);
-        return new Band(pressed(job, string, open.low()), pressed(job, string, open.high()));
+    private static Band nutBand(JobState job, int string) {
+        Band wanted = job.chosen().nut().band(string);
+        GapMethod stated = job.chosen().nut().method();
+        GapMethod shown = method(job, Station.NUT);
+        // an open band includes the slope to the saddle: as a pressed gap it is what goes with relief and action at their targets
+        if (stated instanceof GapMethod.NutOpen && shown instanceof GapMethod.NutPressed)
+            return new Band(
+                    pressed(job, string, wanted.low(), shown), pressed(job, string, wanted.high(), shown));
+        return carried(job, string, wanted, stated, shown);
+    }
+
+    /** A band as another way of reading shows it now, if only the station's own height were changed. */
+    private static Band carried(JobState job, int string, Band band, GapMethod stated, GapMethod shown) {
+        if (stated.equals(shown)) return band;
+        SetupEstimate now = job.estimate();
+        StringLine line = now.model().line(string);
+        double ratio = own(shown, line) / own(stated, line);
+        double from = now.now(string, stated).mean();
+        double at = now.now(string, shown).mean();
+        return new Band(at + (band.low() - from) * ratio, at + (band.high() - from) * ratio);
     }
 
     /** The curvature under a string once relief is in the middle of its bands. */
@@ -105,17 +111,31 @@ public record Judged(
         return job.estimate().model().line(string).curvatureFor(relief.method(), middle);
     }
 
+    /** A string's state once relief and nut are where they shall be, as far as they will be set on this job; its saddle as it is. */
+    static StringState wanted(JobState job, int string) {
+        StringState now = job.estimate().likely(string);
+        boolean rod = job.agreed(Station.RELIEF) && !job.left(Station.RELIEF) && job.spec().rod() != RodType.NONE;
+        double k = rod ? wantedCurvature(job, string) : now.curvature();
+        double h = now.slotHeight();
+        if (job.agreed(Station.NUT) && !job.left(Station.NUT) && job.look(Station.NUT, string).isPresent()) {
+            Judged slot = of(job, Station.NUT, string);
+            h -= slot.outside() / slot.leverage(job.estimate());
+        }
+        return new StringState(k, h, now.saddleHeight());
+    }
+
     /** No wish goes below the level of the frets: a band that would is moved up until its lower end stands just above it. */
     private static Band aboveFrets(JobState job, int string, Band band) {
+        double saddle = job.estimate().likely(string).saddleHeight();
         double floor = job.estimate()
                 .model()
                 .line(string)
-                .gap(method(job, Station.NUT), new StringState(wantedCurvature(job, string), LEAST_SLOT, 0));
+                .gap(method(job, Station.NUT), new StringState(wantedCurvature(job, string), LEAST_SLOT, saddle));
         double up = Math.max(0, floor - band.low());
         return up == 0 ? band : new Band(band.low() + up, band.high() + up);
     }
 
-    private static double pressed(JobState job, int string, double open) {
+    private static double pressed(JobState job, int string, double open, GapMethod shown) {
         StringLine line = job.estimate().model().line(string);
         double k = wantedCurvature(job, string);
         LinearForm nut = line.form(job.chosen().nut().method());
@@ -126,27 +146,72 @@ public record Judged(
         double ra = wanted - action.offset() - action.curvature() * k;
         double determinant = nut.slotHeight() * action.saddleHeight() - nut.saddleHeight() * action.slotHeight();
         double h = (rn * action.saddleHeight() - nut.saddleHeight() * ra) / determinant;
-        return line.gap(SLOT_ALONE, new StringState(k, h, 0));
+        return line.gap(shown, new StringState(k, h, 0));
     }
 
-    /** What can be said against the band. */
+    /** Whether it was read on this job. */
+    public boolean read() {
+        return look != null;
+    }
+
+    /** Whether anything can be said of it: it was read, or lies between two strings that were. */
+    public boolean known() {
+        return look != null || between;
+    }
+
+    /** Whether what was read stands: nothing that touches it has moved since. */
+    public boolean stands() {
+        return look != null && look.stands();
+    }
+
+    /** Whether the value is what was read, by the way of reading in use. */
+    public boolean asRead() {
+        return stands() && Objects.requireNonNull(look).reading().method().equals(method);
+    }
+
+    /** Whether it was read as having no gap: how much is missing is unknown. */
+    public boolean noGap() {
+        return look != null && look.reading().noGap();
+    }
+
+    /** Readings since the last move of any kind. */
+    public int repeats() {
+        return look == null ? 0 : look.repeats();
+    }
+
+    /** What can be said against the band: it is out when it lies outside by more than can be told from being inside. */
     public Verdict verdict() {
-        return band.verdict(value);
+        double outside = band.outside(value.mean());
+        if (asRead()) {
+            Evidence evidence = Objects.requireNonNull(look).reading().evidence();
+            // a limit tells only against what lies on its far side
+            if (evidence instanceof Evidence.Above && outside <= 0) return Verdict.CANNOT_TELL;
+            if (evidence instanceof Evidence.Below && outside >= 0)
+                return station == Station.RELIEF && noGap() && band.low() > 0 ? Verdict.LOW : Verdict.CANNOT_TELL;
+        }
+        if (outside == 0) return Verdict.IN;
+        if (Math.abs(outside) <= told()) return Verdict.CANNOT_TELL;
+        return outside > 0 ? Verdict.HIGH : Verdict.LOW;
+    }
+
+    /** How far outside of its band it must be for that to be told, mm. */
+    private double told() {
+        return asRead() ? Objects.requireNonNull(look).reading().sees() : value.sd();
+    }
+
+    /** The chance that another tool would find it clearly outside of its band. */
+    double chanceOut(Tool other) {
+        return 1 - value.between(band.low() - other.sees(), band.high() + other.sees());
     }
 
     /** Moved since it was read, and now known too loosely to be judged. */
     public boolean stale() {
-        return read && (touched || drifted()) && band.stale(value);
+        return read() && !stands() && (noGap() || band.stale(value));
     }
 
-    /** Changed without being meant to, by more than a little of its band. */
-    public boolean drifted() {
-        return Math.abs(drift) > DRIFTED * band.width();
-    }
-
-    /** The value that stands on record was predicted, not read. */
+    /** The value that stands there was reckoned, not read, since something moved. */
     public boolean unconfirmed() {
-        return touched || drifted();
+        return read() && !stands();
     }
 
     /** How far it is above the middle of its band, mm. */
@@ -154,36 +219,43 @@ public record Judged(
         return value.mean() - band.middle();
     }
 
-    /** The chance that it is in its band. */
-    public double chance() {
-        return value.between(band.low(), band.high());
-    }
-
-    /** How far the mean is outside of the band, mm: negative below, 0 inside. */
+    /** How far it is outside of its band, where that can be told, mm: negative below, 0 inside or when it cannot be told. */
     public double outside() {
-        return band.outside(value.mean());
+        return switch (verdict()) {
+            case HIGH, LOW -> noGap() && asRead() ? Math.min(band.outside(0), -1e-6) : band.outside(value.mean());
+            case IN, CANNOT_TELL -> 0;
+        };
     }
 
     /**
-     * The band as another way of reading would show it, if only this station's own height were changed.
-     *
-     * @param shown a method of the same station
+     * How much of this gap is owed to relief and action that are still to come to their targets, mm: an open reading at the nut includes the slope to
+     * the saddle.
      */
-    public Band shownBy(GapMethod shown, SetupEstimate estimate) {
-        if (shown.equals(method) || station == Station.RELIEF) return band;
-        StringLine line = estimate.model().line(string);
-        double ratio = own(line.form(shown)) / own(line.form(method));
-        double at = estimate.now(string, shown).mean();
-        return new Band(at + (band.low() - value.mean()) * ratio, at + (band.high() - value.mean()) * ratio);
+    public double passing(JobState job) {
+        if (!(method instanceof GapMethod.NutOpen)) return 0;
+        StringLine line = job.estimate().model().line(string);
+        StringState now = job.estimate().likely(string);
+        double k = job.agreed(Station.RELIEF) && !job.left(Station.RELIEF)
+                ? wantedCurvature(job, string)
+                : now.curvature();
+        double y = now.saddleHeight();
+        if (job.agreed(Station.ACTION) && !job.left(Station.ACTION)) {
+            LinearForm action = line.form(method(job, Station.ACTION));
+            double wanted = band(job, Station.ACTION, string).middle();
+            y = (wanted - action.at(new StringState(k, now.slotHeight(), 0))) / action.saddleHeight();
+        }
+        return line.gap(method, now) - line.gap(method, new StringState(k, now.slotHeight(), y));
     }
 
-    /** What a millimetre of this station's own height does to a gap. */
-    private double own(LinearForm form) {
-        return station == Station.NUT ? form.slotHeight() : form.saddleHeight();
+    /** What a millimetre of the height that its station sets does to a gap. */
+    private static double own(GapMethod method, StringLine line) {
+        LinearForm form = line.form(method);
+        return Station.of(method) == Station.NUT ? form.slotHeight() : form.saddleHeight();
     }
 
     /** What a millimetre of this station's own height does to the judged gap. */
     public double leverage(SetupEstimate estimate) {
-        return own(estimate.model().line(string).form(method));
+        LinearForm form = estimate.model().line(string).form(method);
+        return station == Station.NUT ? form.slotHeight() : form.saddleHeight();
     }
 }

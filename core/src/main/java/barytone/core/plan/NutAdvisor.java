@@ -5,6 +5,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
+import barytone.core.joblog.SlotFlaw;
 import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,6 +38,15 @@ public final class NutAdvisor {
     /** What sanding the underside leaves for the file, mm at the slot. */
     private static final double LEFT_FOR_FILE = 0.06;
 
+    /** A slot floor surely lower than this above the frets is near them, mm. */
+    private static final double NEAR_FRETS = 0.07;
+
+    /** With every slot this much under the middle of its band another nut is wanted than this one, mm at the slot. */
+    private static final double ANOTHER_NUT = 0.15;
+
+    /** A fill thinner than this cannot be made, mm. */
+    private static final double LEAST_RAISED = 0.10;
+
     private static final double OVER_SHARE = 1.2;
     private static final double OVER = 0.03;
 
@@ -66,35 +76,82 @@ public final class NutAdvisor {
     }
 
     private Advice advise() {
-        List<Judged> low =
-                slots.stream().filter(j -> j.read() && j.outside() < 0).toList();
-        if (!low.isEmpty() && !job.declined("nut-low")) return raise(low);
+        // what is high is filed before anything is raised
         Optional<Advice> underside = underside();
         if (underside.isPresent()) return underside.get();
-        boolean left = false;
-        List<Advice.FileSlots.Slot> filing = new ArrayList<>();
-        for (Judged slot : slots) {
-            if (!HeightLook.out(slot) || slot.surplus() < 0 || job.declined(Advice.FileSlots.Slot.topic(slot.string())))
-                continue;
-            file(slot).ifPresent(filing::add);
-            left |= slot.outside() != 0;
-        }
-        if (!filing.isEmpty() && !job.declined("file")) {
-            Normal bite = estimate.filingBite();
-            boolean learned = biteLearned(estimate);
-            return new Advice.FileSlots(learned ? List.copyOf(filing) : List.of(filing.getFirst()), bite, learned);
-        }
-        if (left) {
-            // a stroke was too risky for what is known of the slot: know more of it first
-            Optional<Advice> closer = HeightLook.unsettled(job, tools, Station.NUT);
-            if (closer.isPresent()) return closer.get();
-        }
+        Optional<Advice> file = fileHigh();
+        if (file.isPresent()) return file.get();
+        List<Judged> low = tooLow();
+        if (!low.isEmpty() && !job.declined("nut-low")) return raise(low);
+        boolean asNear = slots.stream().anyMatch(j -> j.read() && j.outside() != 0);
         boolean worked = job.workedAt(Station.NUT);
         return new Advice.Done(
                 Station.NUT,
-                left
+                asNear
                         ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
                         : worked ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
+    }
+
+    private Optional<Advice> fileHigh() {
+        List<Integer> risky = new ArrayList<>();
+        List<Advice.FileSlots.Slot> filing = new ArrayList<>();
+        List<Integer> high = new ArrayList<>();
+        for (Judged slot : slots) {
+            if (!isHigh(slot) || job.declined(Advice.FileSlots.Slot.topic(slot.string()))) continue;
+            high.add(slot.string());
+            Optional<Advice.FileSlots.Slot> pass = file(slot);
+            pass.ifPresent(filing::add);
+            if (pass.isEmpty()) risky.add(slot.string());
+        }
+        if (high.isEmpty()) return Optional.empty();
+        if (filing.isEmpty()) return HeightLook.unsettled(job, tools, risky);
+        Normal bite = estimate.filingBite();
+        boolean learned = biteLearned(estimate);
+        List<Advice.FileSlots.Slot> pass = learned ? List.copyOf(filing) : List.of(filing.getFirst());
+        Optional<Advice> look = HeightLook.before(
+                job,
+                tools,
+                Station.NUT,
+                pass.stream().map(Advice.FileSlots.Slot::string).toList());
+        return look.isPresent() ? look : Optional.of(new Advice.FileSlots(pass, bite, learned));
+    }
+
+    /** Too high, and still too high once relief and action are where they shall be. */
+    private boolean isHigh(Judged slot) {
+        return slot.read() && slot.outside() > 0 && slot.band().outside(slot.value().mean() - falling(slot)) > 0;
+    }
+
+    /** What will go of a gap without the file, mm; what comes on top of it is not filed for. */
+    private double falling(Judged slot) {
+        return Math.max(0, slot.passing(job));
+    }
+
+    private double surplus(Judged slot) {
+        return slot.surplus() - falling(slot);
+    }
+
+    /**
+     * Slots to be raised: clearly near the frets by what is known of them, or buzzing when the open string is played; or all of them far below what is
+     * wanted, so that it is another nut that is wanted. A slot that is merely under a school's band is left.
+     */
+    private List<Judged> tooLow() {
+        List<Judged> near = slots.stream()
+                .filter(j -> j.read() && (j.outside() < 0 || buzzes(j.string())))
+                .filter(j -> buzzes(j.string()) || nearFrets(j))
+                .toList();
+        if (!near.isEmpty()) return near;
+        boolean anotherNut = slots.stream().allMatch(j -> j.read() && -atSlot(j, j.surplus()) > ANOTHER_NUT);
+        return anotherNut ? slots : List.of();
+    }
+
+    private boolean buzzes(int string) {
+        return job.slots().getOrDefault(string, List.of()).contains(SlotFlaw.OPEN_BUZZES);
+    }
+
+    private boolean nearFrets(Judged j) {
+        if (j.noGap()) return true;
+        Normal height = estimate.slotHeight(j.string());
+        return height.mean() + height.sd() < NEAR_FRETS;
     }
 
     /** A change of the judged gap as a change of the slot. */
@@ -103,13 +160,16 @@ public final class NutAdvisor {
     }
 
     private Advice raise(List<Judged> low) {
+        List<Integer> strings = low.stream().map(Judged::string).toList();
+        Optional<Advice> look = HeightLook.before(job, tools, Station.NUT, strings);
+        if (look.isPresent()) return look.get();
         double amount =
                 low.stream().mapToDouble(j -> atSlot(j, -j.surplus())).max().orElse(0);
-        List<Integer> strings = low.stream().map(Judged::string).toList();
         boolean shim = low.size() > MOST_FILLED;
+        boolean unknown = low.stream().anyMatch(Judged::noGap);
         // raised a little past the wish, so that it can be filed to it: what is too low again would have to be raised
         // again
-        return new Advice.RaiseNut(strings, amount * OVER_SHARE + OVER, shim);
+        return new Advice.RaiseNut(strings, Math.max(LEAST_RAISED, amount) * OVER_SHARE + OVER, shim, unknown);
     }
 
     private Optional<Advice> underside() {
@@ -117,17 +177,19 @@ public final class NutAdvisor {
         double least = Double.POSITIVE_INFINITY;
         int governing = 0;
         for (Judged j : slots) {
-            if (!HeightLook.out(j) || j.surplus() < 0) return Optional.empty();
-            double surplus = atSlot(j, j.surplus());
+            if (!isHigh(j)) return Optional.empty();
+            double surplus = atSlot(j, surplus(j));
             if (surplus < least) {
                 least = surplus;
                 governing = j.string();
             }
         }
         if (slots.isEmpty() || least < UNDERSIDE_FROM) return Optional.empty();
+        Optional<Advice> look = HeightLook.before(job, tools, Station.NUT, job.strings(Station.NUT));
+        if (look.isPresent()) return look;
         double amount = least - LEFT_FOR_FILE;
         Map<Integer, Double> remains = new LinkedHashMap<>();
-        for (Judged j : slots) remains.put(j.string(), j.surplus() - amount * j.leverage(estimate));
+        for (Judged j : slots) remains.put(j.string(), surplus(j) - amount * j.leverage(estimate));
         return Optional.of(new Advice.LowerNut(amount, governing, remains));
     }
 
@@ -147,16 +209,17 @@ public final class NutAdvisor {
                 slot.string(),
                 strokes,
                 light,
-                slot.surplus(),
+                surplus(slot),
                 tools.fileFor(job.spec().gauge(slot.string())).orElse(null),
                 after(slot, strokes * (light ? JobEvent.Filing.LIGHT : 1)),
-                atSlot(slot, slot.surplus()) < 2 * estimate.filingBite().mean()));
+                atSlot(slot, surplus(slot)) < 2 * estimate.filingBite().mean()));
     }
 
     private boolean safe(Judged slot, double strokes) {
         Normal gap = after(slot, strokes);
-        return gap.mean() >= slot.band().middle()
-                && gap.mean() - CARE * gap.sd() >= slot.band().low()
+        double mean = gap.mean() - falling(slot);
+        return mean >= slot.band().middle()
+                && mean - CARE * gap.sd() >= slot.band().low()
                 && staysAboveFrets(slot, strokes);
     }
 
@@ -168,10 +231,12 @@ public final class NutAdvisor {
 
     /** One light stroke that most likely ends in the band is better than a slot that most likely is out of it. */
     private boolean worthRisking(Judged slot) {
+        Normal then = after(slot, JobEvent.Filing.LIGHT);
+        Normal shown = new Normal(then.mean() - falling(slot), then.sd());
         return staysAboveFrets(slot, JobEvent.Filing.LIGHT)
-                && after(slot, JobEvent.Filing.LIGHT)
-                                .between(slot.band().low(), slot.band().high())
-                        > slot.chance() + 0.1;
+                && shown.mean() >= slot.band().low()
+                && shown.between(slot.band().low(), slot.band().high())
+                        > slot.reckoned().between(slot.band().low(), slot.band().high()) + 0.1;
     }
 
     private Normal after(Judged slot, double strokes) {

@@ -24,7 +24,7 @@ public final class PickupAdvisor {
 
     static Advice advise(JobState job) {
         List<Integer> unread = unread(job);
-        if (!unread.isEmpty()) return new Advice.Measure(Station.PICKUPS, unread, Advice.Measure.Reason.FIRST);
+        if (!unread.isEmpty()) return new Advice.Measure(Station.PICKUPS, unread, Advice.Measure.Reason.NOT_READ);
         for (int p = 0; p < pickups(job).size(); p++)
             if (weak(job, p) && !job.declined(new Advice.TiredSpring(p).topic())) return new Advice.TiredSpring(p);
         List<Integer> stale = new ArrayList<>();

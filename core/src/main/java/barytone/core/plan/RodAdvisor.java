@@ -4,12 +4,11 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
-import barytone.core.estimate.Verdict;
 import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.RodStep;
 import barytone.core.quantity.Turns;
-import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -36,24 +35,29 @@ public final class RodAdvisor {
     /** Loosened past the target by this much when the last move shall be a tightening. */
     private static final Turns PAST = Turns.EIGHTH;
 
+    /** A turn must bring the sides nearer to their bands by so much, all together, or it is not worth making; mm. */
+    private static final double SEEN = 0.01;
+
     private final JobState job;
+    private final Toolkit tools;
     private final Instant now;
     private final ReliefTarget target;
 
-    private RodAdvisor(JobState job, Instant now) {
+    private RodAdvisor(JobState job, Toolkit tools, Instant now) {
         this.job = job;
+        this.tools = tools;
         this.now = now;
         this.target = job.target().in(job.habit().method(), job.spec().line());
     }
 
     /** The next move at the rod at a moment. */
-    static Advice advise(JobState job, Instant now) {
-        return new RodAdvisor(job, now).advise();
+    static Advice advise(JobState job, Toolkit tools, Instant now) {
+        return new RodAdvisor(job, tools, now).advise();
     }
 
     /** The band of a string in the current habit. */
     public static Band band(JobState job, int string) {
-        return new RodAdvisor(job, Instant.MIN).band(string);
+        return new RodAdvisor(job, Toolkit.USUAL, Instant.MIN).band(string);
     }
 
     private Band band(int string) {
@@ -64,40 +68,30 @@ public final class RodAdvisor {
         if (job.stiffReports() >= 2) return new Advice.Stop(Advice.Stop.Reason.STIFF, null);
         Optional<Advice> fault = fault();
         if (fault.isPresent()) return fault.get();
-        List<Integer> stale = job.reliefStrings().stream()
-                .filter(s -> !job.readSinceTurn(s) && band(s).stale(job.relief(s)))
+        List<Judged> sides = sides();
+        List<Integer> stale = sides.stream()
+                .filter(j -> !job.readSinceTurn(j.string()) && j.stale())
+                .map(Judged::string)
                 .toList();
         if (!stale.isEmpty()) return new Advice.Measure(Station.RELIEF, stale, Advice.Measure.Reason.STALE);
-        return verdicts();
+        // in band is left, and so is what is out by less than can be told
+        if (sides.stream().allMatch(j -> j.outside() == 0))
+            return HeightLook.wanted(job, tools, Station.RELIEF).orElseGet(() -> settled(doneReason()));
+        if (job.spec().rod() == RodType.NONE) return new Advice.Stop(Advice.Stop.Reason.NO_ROD, null);
+        Advice.TurnRod turn = turn();
+        boolean blind = sides.stream().anyMatch(Judged::noGap);
+        if (turn.net().isZero() || (!blind && outside(current()) - outside(turn.expected()) < SEEN))
+            return settled(
+                    sides.stream().allMatch(j -> j.outside() != 0)
+                            ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
+                            : Advice.Done.Reason.SIDES_DIFFER);
+        return withinLimit(turn);
     }
 
-    private Advice verdicts() {
-        List<Verdict> verdicts = job.reliefStrings().stream()
-                .map(s -> band(s).verdict(job.relief(s)))
+    private List<Judged> sides() {
+        return job.reliefStrings().stream()
+                .map(s -> Judged.of(job, Station.RELIEF, s))
                 .toList();
-        if (verdicts.stream().allMatch(v -> v == Verdict.IN)) {
-            return surely(settled(doneReason()));
-        }
-        boolean undecided = verdicts.stream().allMatch(v -> v == Verdict.IN || v == Verdict.CANNOT_TELL);
-        if (undecided) {
-            List<Integer> coarse = job.reliefStrings().stream()
-                    .filter(s -> band(s).verdict(job.relief(s)) == Verdict.CANNOT_TELL && coarselyRead(s))
-                    .toList();
-            if (!coarse.isEmpty() && !job.declined(Advice.Measure.closer(Station.RELIEF)))
-                return new Advice.Measure(Station.RELIEF, coarse, Advice.Measure.Reason.FINER_TOOL);
-        }
-        if (job.spec().rod() == RodType.NONE) {
-            return undecided
-                    ? new Advice.Done(Station.RELIEF, Advice.Done.Reason.LEAVE_IT)
-                    : new Advice.Stop(Advice.Stop.Reason.NO_ROD, null);
-        }
-        Advice.TurnRod turn = turn();
-        if (turn.net().isZero())
-            return surely(settled(undecided ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES : Advice.Done.Reason.SIDES_DIFFER));
-        // at the edge of a band a turn must be worth making
-        if (undecided && chance(turn.expected()) < chance(current()) + 0.1)
-            return surely(settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
-        return withinLimit(turn);
     }
 
     /** A turn that would go past the set limit is not made. */
@@ -109,25 +103,6 @@ public final class RodAdvisor {
                                 .compareTo(job.ways().limit())
                         > 0;
         return past ? new Advice.Stop(Advice.Stop.Reason.LIMIT, null) : turn;
-    }
-
-    /** Near the edge of its band a side is looked at more closely, and turned if that betters the chance. */
-    private Advice surely(Advice done) {
-        if (!(done instanceof Advice.Done)) return done;
-        List<Integer> unsure = job.reliefStrings().stream()
-                .filter(s -> {
-                    Judged j = Judged.of(job, Station.RELIEF, s);
-                    return j.outside() == 0 && j.chance() < HeightLook.SURE && j.repeats() < HeightLook.REPEATS;
-                })
-                .toList();
-        boolean takenAsItIs = job.declined(Advice.Measure.closer(Station.RELIEF));
-        if (!unsure.isEmpty() && !takenAsItIs)
-            return new Advice.Measure(Station.RELIEF, unsure, Advice.Measure.Reason.ONCE_MORE);
-        if (job.spec().rod() == RodType.NONE || chance(current()) >= HeightLook.SURE) return done;
-        Advice.TurnRod turn = turn();
-        boolean better = !turn.net().isZero() && chance(turn.expected()) > chance(current()) + 0.05;
-        // in band already: for a little more certainty no limit is passed
-        return better && withinLimit(turn) == turn ? turn : done;
     }
 
     private Advice.Done.Reason doneReason() {
@@ -148,27 +123,18 @@ public final class RodAdvisor {
                 : new Advice.Measure(Station.RELIEF, unconfirmed, Advice.Measure.Reason.SECOND_LOOK);
     }
 
-    private boolean coarselyRead(int string) {
-        double leaf = Math.hypot(Tool.LEAF.sd(), Tool.REPEATABILITY);
-        return job.relief(string).sd() > 1.5 * leaf
-                && job.lastRelief(string)
-                        .filter(r ->
-                                r.reading().tool() != Tool.LEAF && r.reading().tool() != Tool.CALIPER)
-                        .isPresent();
-    }
-
     private Map<Integer, Normal> current() {
         Map<Integer, Normal> current = new LinkedHashMap<>();
-        for (int s : job.reliefStrings()) current.put(s, job.relief(s));
+        for (Judged j : sides()) current.put(j.string(), j.value());
         return current;
     }
 
-    /** The chance that all sides are in their bands. */
-    private double chance(Map<Integer, Normal> relief) {
+    /** How far all sides are outside of their bands together, mm. */
+    private double outside(Map<Integer, Normal> relief) {
         return relief.entrySet().stream()
-                .mapToDouble(e -> e.getValue()
-                        .between(band(e.getKey()).low(), band(e.getKey()).high()))
-                .reduce(1, (a, b) -> a * b);
+                .mapToDouble(e ->
+                        Math.abs(band(e.getKey()).outside(e.getValue().mean())))
+                .sum();
     }
 
     /** The turn that brings both sides nearest to the middle of their bands, limited to one step, in sixteenths. */
@@ -254,13 +220,14 @@ public final class RodAdvisor {
     private Optional<Advice> unanswered(RodStep open) {
         boolean loosening = job.reversed() == open.net().sixteenths() > 0;
         boolean read = job.reliefStrings().stream().allMatch(job::readSinceTurn);
-        return loosening && read && Math.abs(open.net().sixteenths()) >= FREE_PLAY_LIMIT
+        boolean noGap = sides().stream().anyMatch(Judged::noGap);
+        return loosening && read && noGap && Math.abs(open.net().sixteenths()) >= FREE_PLAY_LIMIT
                 ? Optional.of(new Advice.Stop(Advice.Stop.Reason.SLACK, open))
                 : Optional.empty();
     }
 
     private boolean allIn() {
-        return job.reliefStrings().stream().allMatch(s -> band(s).verdict(job.relief(s)) == Verdict.IN);
+        return sides().stream().allMatch(j -> j.outside() == 0);
     }
 
     /** Whether a step did under a quarter of what earlier steps did, or of what a rod usually does. */

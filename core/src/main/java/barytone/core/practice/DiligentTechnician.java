@@ -75,8 +75,8 @@ final class DiligentTechnician {
                 read(
                         job,
                         m.station(),
-                        m.doubted().reading().string(),
-                        m.doubted().reading().tool(),
+                        m.first().string(),
+                        m.first().reading().tool(),
                         false);
             case Advice.Retune ignored -> {
                 work.retune();

@@ -130,7 +130,7 @@ final class VirtualInstrument {
                         .target(spec.strings()))
                 .with(family.get(random.nextInt(family.size())).target(spec, touch, ActionSchool.Style.ANY))
                 .with(WorkOrder.values()[random.nextInt(WorkOrder.values().length)])
-                .with(new HeightHabit(ActionSchool.AT, Tool.CARD, Position.PLAYING));
+                .with(new HeightHabit(ActionSchool.at(spec), Tool.CARD, Position.PLAYING));
     }
 
     /** Draws the state as found. */

@@ -15,6 +15,9 @@ import java.util.List;
 
 /** A technician's hands: does what is decided on an instrument and counts it, with the truth at hand to judge by. */
 final class WorkingOn {
+    /** A slot floor this far above the frets does not let the open string buzz on them, mm. */
+    private static final double CLEAR_OF_FRETS = 0.03;
+
     private final VirtualInstrument instrument;
     private final VirtualTools tools;
     private final List<Aim> aims = new ArrayList<>();
@@ -24,16 +27,22 @@ final class WorkingOn {
     private int retunes;
     private int overshoots;
 
-    /** A true quantity and its band. */
-    private record Aim(int string, GapMethod method, Band band) {}
+    /**
+     * A true quantity and its band.
+     *
+     * @param slot how high its slot stood above the frets as found, mm
+     */
+    private record Aim(int string, GapMethod method, Band band, double slot) {}
 
     WorkingOn(VirtualInstrument instrument, VirtualTools tools, JobState job) {
         this.instrument = instrument;
         this.tools = tools;
         for (Station station : Station.HEIGHTS) {
             if (!job.agreed(station)) continue;
-            for (int s : job.strings(station))
-                aims.add(new Aim(s, Judged.method(job, station), Judged.band(job, station, s)));
+            for (int s : job.strings(station)) {
+                Band band = Judged.band(job, station, s);
+                aims.add(new Aim(s, Judged.method(job, station), band, instrument.slotHeight(s)));
+            }
         }
     }
 
@@ -97,8 +106,7 @@ final class WorkingOn {
 
     Tally tally() {
         boolean inBand = aims.stream().allMatch(a -> outside(a) == 0);
-        boolean measurable =
-                aims.stream().allMatch(a -> Math.abs(outside(a)) <= measurable(Station.of(a.method)));
+        boolean measurable = aims.stream().allMatch(this::measurable);
         return new Tally(inBand, measurable, unsafe, readings, moves, retunes, overshoots);
     }
 
@@ -109,6 +117,28 @@ final class WorkingOn {
             case NUT -> 0.03;
             case ACTION, INTONATION, PICKUPS -> 0.10;
         };
+    }
+
+    /**
+     * Whether a quantity is where it shall be, as far as can be measured. A slot under its band, clear of the frets, is left by rule: where no file made it so
+     * that is no miss.
+     */
+    private boolean measurable(Aim aim) {
+        Station station = Station.of(aim.method);
+        double outside = outside(aim);
+        boolean leftLow = station == Station.NUT
+                && outside < 0
+                && instrument.slotHeight(aim.string) >= aim.slot
+                && aim.slot > CLEAR_OF_FRETS;
+        return leftLow || Math.abs(outside) <= measurable(station);
+    }
+
+    /** The misses by station and side, for whoever looks for what costs most. */
+    List<String> measurableMisses() {
+        return aims.stream()
+                .filter(a -> !measurable(a))
+                .map(a -> Station.of(a.method) + (outside(a) > 0 ? "+" : "-"))
+                .toList();
     }
 
     /** What is still out, for whoever looks into a job that went wrong. */

@@ -16,13 +16,28 @@ public sealed interface Evidence {
     /** The gap is below this limit. */
     record Below(double limit, double sd) implements Evidence {}
 
-    /** A string or edge that lies on the crowns shows no gap, however far the neck is bent back. */
+    /** A string or edge that lies on the crowns shows no gap, however far the neck is bent back or the slot is too low. */
     double NO_GAP = 0.01;
+
+    /**
+     * Whether a gauge found nothing: a string or straightedge rests on the crowns, so that what lies beyond is not to be seen. An open string that is
+     * gauged at its crown never does.
+     */
+    static boolean noGap(Gap gap, GapMethod method) {
+        boolean rests = method instanceof GapMethod.Relief || method instanceof GapMethod.NutPressed;
+        return rests
+                && switch (gap) {
+                    case Gap.Of of -> Math.abs(of.mm()) < NO_GAP;
+                    case Gap.AtMost ignored -> true;
+                    case Gap.Between ignored -> false;
+                    case Gap.AtLeast ignored -> false;
+                };
+    }
 
     /**
      * Weighs a reading.
      *
-     * @param method a relief of nothing by string or straightedge only says that the neck is straight or bent back
+     * @param method nothing between a string and the crown that it is pressed to only says that there is no gap
      */
     static Evidence of(Gap gap, GapMethod method, Tool tool, Position position, double extraSd) {
         double sd = Math.sqrt(Tool.REPEATABILITY * Tool.REPEATABILITY
@@ -31,7 +46,7 @@ public sealed interface Evidence {
                 + (gap instanceof Gap.Of ? tool.sd() * tool.sd() : 0));
         return switch (gap) {
             case Gap.Of of ->
-                method instanceof GapMethod.Relief && Math.abs(of.mm()) < NO_GAP
+                noGap(gap, method)
                         ? new Below(NO_GAP, sd)
                         : new Point(of.mm(), sd);
             case Gap.Between b -> {

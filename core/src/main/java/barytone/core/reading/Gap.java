@@ -20,6 +20,11 @@ public sealed interface Gap {
     /** This size already lifts the string; no smaller one was tried. Also: no gap at all. */
     record AtMost(double mm) implements Gap {}
 
+    /** How far to either side of the number shown the gap may lie by this finding alone, mm. */
+    default double halfWidth() {
+        return this instanceof Between between ? (between.stops() - between.goes()) / 2 : 0;
+    }
+
     /** The number to show for it, in mm: itself, the middle of a bracket, or the limit. */
     default double shown() {
         return switch (this) {

@@ -8,14 +8,14 @@ package barytone.core.reading;
  * {@value #REPEATABILITY} mm.
  */
 public enum Tool {
-    LEAF("leaf", "feeler leaf", 0.010),
-    CALIPER("caliper", "caliper", 0.030),
-    CARD("card", "action card", 0.060),
-    RULER_HALF("ruler-half", "ruler, half millimetres", 0.5 / (2 * Math.sqrt(3))),
-    RULER_64("ruler-64", "ruler, 64ths", 0.396875 / (2 * Math.sqrt(3))),
-    RULER_32("ruler-32", "ruler, 32nds", 0.79375 / (2 * Math.sqrt(3))),
-    RULER_MM("ruler-mm", "ruler, millimetres", 1 / (2 * Math.sqrt(3))),
-    EYE("eye", "by eye, tap or paper", 0.080);
+    LEAF("leaf", "feeler leaf", 0.010, 0.010),
+    CALIPER("caliper", "caliper", 0.030, 0.020),
+    CARD("card", "action card", 0.060, 0.030),
+    RULER_HALF("ruler-half", "ruler, half millimetres", 0.5),
+    RULER_64("ruler-64", "ruler, 64ths", 0.396875),
+    RULER_32("ruler-32", "ruler, 32nds", 0.79375),
+    RULER_MM("ruler-mm", "ruler, millimetres", 1),
+    EYE("eye", "by eye, tap or paper", 0.080, 0.080);
 
     /** Spread of the same hand measuring the same gap again, in mm (1 sd). */
     public static final double REPEATABILITY = 0.008;
@@ -23,11 +23,18 @@ public enum Tool {
     private final String code;
     private final String label;
     private final double sd;
+    private final double sees;
 
-    Tool(String code, String label, double sd) {
+    /** A ruler, read to half of its finest mark. */
+    Tool(String code, String label, double mark) {
+        this(code, label, mark / (2 * Math.sqrt(3)), mark / 4);
+    }
+
+    Tool(String code, String label, double sd, double sees) {
         this.code = code;
         this.label = label;
         this.sd = sd;
+        this.sees = sees;
     }
 
     /** The name used in stored events and addresses. */
@@ -43,6 +50,11 @@ public enum Tool {
     /** Standard deviation of one number read with this tool in mm, repeatability not included. */
     public double sd() {
         return sd;
+    }
+
+    /** The smallest difference that can be told with it, mm: half of the step it is read in. */
+    public double sees() {
+        return sees;
     }
 
     /** The spread of one number read with this tool, tool and hand together, in mm (1 sd). */
