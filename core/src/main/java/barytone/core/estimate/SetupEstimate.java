@@ -110,13 +110,17 @@ public final class SetupEstimate {
                     }
                     case Move.SlotsLifted m -> lifted(model.slots(m.shares()), m.change(), m.relativeSd());
                     case Move.SlotsUnknown m ->
-                        state.forgetting(m.strings().stream().mapToInt(model::slot).toArray(), SetupModel.UNKNOWN_SLOT);
+                        state.forgetting(
+                                m.strings().stream().mapToInt(model::slot).toArray(), SetupModel.UNKNOWN_SLOT);
                     case Move.SaddlesUnknown m ->
                         state.forgetting(
                                 m.strings().stream().mapToInt(model::saddle).toArray(), SetupModel.UNKNOWN_SADDLE);
                     case Move.ReliefUnknown m ->
                         state.forgetting(
-                                m.strings().stream().mapToInt(model::side).distinct().toArray(),
+                                m.strings().stream()
+                                        .mapToInt(model::side)
+                                        .distinct()
+                                        .toArray(),
                                 SetupModel.UNKNOWN_RELIEF / model.reliefPerCurvature());
                     case Move.TensionChanged m ->
                         bothSides(

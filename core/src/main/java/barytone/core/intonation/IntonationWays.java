@@ -85,8 +85,11 @@ public record IntonationWays(
         return place < pairs.size() ? pairs.get(place) : PairedSaddle.Rule.SPLIT;
     }
 
-    /** Whether it fits an instrument with so many strings and frets. */
+    /** Whether it fits an instrument with so many strings and frets; where there is a fret 12 it is read. */
     public boolean fits(int strings, int fretsThere) {
-        return tolerances.size() == strings && offsets.size() == strings && frets.getLast() <= fretsThere;
+        return tolerances.size() == strings
+                && offsets.size() == strings
+                && frets.getLast() <= fretsThere
+                && (frets.contains(12) || fretsThere < 12);
     }
 }

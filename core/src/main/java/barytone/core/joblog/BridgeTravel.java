@@ -18,8 +18,7 @@ public record BridgeTravel(List<Double> down, List<Double> up) {
 
     /** As it was looked at: the room that the least roomy support has, taken for all. */
     static BridgeTravel of(JobEvent.TravelRead read, int supports) {
-        return new BridgeTravel(
-                Collections.nCopies(supports, read.down()), Collections.nCopies(supports, read.up()));
+        return new BridgeTravel(Collections.nCopies(supports, read.down()), Collections.nCopies(supports, read.up()));
     }
 
     /** After every support has gone by so much, mm, positive up. */

@@ -261,8 +261,7 @@ public sealed interface JobEvent {
             Way way,
             List<Integer> strings,
             double change,
-            @Nullable NutMaterial material)
-            implements Adjustment {
+            @Nullable NutMaterial material) implements Adjustment {
         /** Reworked without a change of material. */
         public NutReworked(Way way, List<Integer> strings, double change) {
             this(way, strings, change, null);

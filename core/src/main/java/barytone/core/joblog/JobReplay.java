@@ -257,8 +257,8 @@ public final class JobReplay {
         SetupEstimate before = standing.getLast();
         // what a move is expected to change; what is only learned of a height later does not move it
         for (Map<Integer, Look> station : looks.values())
-            station.replaceAll((string, look) -> look.moved(
-                    estimate.now(string, look.reading().method()).mean()
+            station.replaceAll((string, look) ->
+                    look.moved(estimate.now(string, look.reading().method()).mean()
                             - before.now(string, look.reading().method()).mean()));
     }
 
@@ -272,6 +272,7 @@ public final class JobReplay {
             }
             case NUT -> {
                 move(new Move.SlotsUnknown(strings));
+                touched(Station.ACTION, strings);
                 touched(Station.NUT, strings);
             }
             case ACTION -> {
@@ -301,8 +302,7 @@ public final class JobReplay {
 
     private void touched(Station station, List<Integer> strings) {
         lastMoved = station;
-        for (int s : strings)
-            looksAt(station).computeIfPresent(s, (n, look) -> look.byPurpose());
+        for (int s : strings) looksAt(station).computeIfPresent(s, (n, look) -> look.byPurpose());
     }
 
     private void adjust(LoggedEvent logged, JobEvent.Adjustment e) {
@@ -319,6 +319,8 @@ public final class JobReplay {
         if (e instanceof JobEvent.SaddleReworked reworked) travelled(List.of(reworked.bass(), reworked.treble()));
         if (e instanceof JobEvent.NutReworked nut) temporary |= nut.way().temporary();
         e.moves(spec).forEach(this::move);
+        // a slot of unknown height is one end of the line that the action is read under
+        if (e instanceof JobEvent.NutReworked && e.unknown(spec).isPresent()) touched(Station.ACTION, e.touches(spec));
         touched(e.station(), e.touches(spec));
         e.unknown(spec).ifPresent(unknown -> {
             estimate = estimate.after(unknown);
@@ -357,9 +359,8 @@ public final class JobReplay {
         adjusting(logged);
         tones.slackened(spec.everyString());
         stiffReports = 0;
-        boolean bentBack = looksAt(Station.RELIEF).values().stream()
-                .map(Look::reading)
-                .anyMatch(r -> r.noGap() || r.mm() < 0);
+        boolean bentBack =
+                looksAt(Station.RELIEF).values().stream().map(Look::reading).anyMatch(r -> r.noGap() || r.mm() < 0);
         boolean curing = cure == standing.size() && (bentBack || slackRod);
         slackRod = e.free() || ranFree.contains(logged.seq());
         if (slackRod) return;
@@ -421,7 +422,8 @@ public final class JobReplay {
         if (kept.contains(seq) || movedBefore.contains(seq)) return ReadingStatus.BELIEVED;
         if (offPitchSince.isPresent()) return ReadingStatus.OFF_PITCH;
         if (unturned != null) return ReadingStatus.SURPRISING;
-        // the first reading at a station has only a usual value to be compared with, and after no gap anything is likely
+        // the first reading at a station has only a usual value to be compared with, and after no gap anything is
+        // likely
         boolean anythingKnown = !looksAt(Station.of(e.method())).isEmpty() && !blind(e);
         return anythingKnown && estimate.surprise(e.string(), e.method(), evidence) > SURPRISE
                 ? ReadingStatus.SURPRISING
@@ -460,14 +462,14 @@ public final class JobReplay {
     private void believe(TakenReading taken) {
         JobEvent.ReadingTaken e = taken.reading();
         boolean blind = blind(e);
-        if (!blind && !taken.noGap()) rod.answered(e, taken.evidence(), estimate.model().standard());
+        if (!blind && !taken.noGap())
+            rod.answered(e, taken.evidence(), estimate.model().standard());
         else if (taken.station() == Station.RELIEF) rod.unmeasured(!taken.noGap());
         // an earlier doubted reading of the same height is answered by one that fits
         for (int i = 0; i < readings.size(); i++) {
             TakenReading other = readings.get(i);
-            if (other.seq() < taken.seq()
-                    && other.status() == ReadingStatus.SURPRISING
-                    && sameQuantity(other, taken)) readings.set(i, other.with(ReadingStatus.DROPPED));
+            if (other.seq() < taken.seq() && other.status() == ReadingStatus.SURPRISING && sameQuantity(other, taken))
+                readings.set(i, other.with(ReadingStatus.DROPPED));
         }
         if (!saysNothingNew(taken)) {
             if (blind || taken.noGap() || taken.unturned() != null)

@@ -181,7 +181,7 @@ public record JobState(
 
     /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
     public boolean left(Station station) {
-        return declined(leaving(station)) || declined(formerly(station));
+        return declined(leaving(station)) || declined(formerly(station)) || declined("measure-" + station);
     }
 
     /** The topic by which a station is left as it is. */

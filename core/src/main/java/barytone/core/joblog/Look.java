@@ -21,8 +21,7 @@ public record Look(TakenReading reading, SetupEstimate then, boolean touched, in
 
     /** Whether what was read stands: nothing has moved that touches it by as much as its tool can see. */
     public boolean stands() {
-        return !touched
-                && Math.abs(shift) <= Math.min(STILL, reading.sees());
+        return !touched && Math.abs(shift) <= Math.min(STILL, reading.sees());
     }
 
     Look moved(double change) {

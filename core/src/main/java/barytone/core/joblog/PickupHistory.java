@@ -142,8 +142,7 @@ final class PickupHistory {
                                     + share * (saddle(side, setups.now()) - saddle(side, setups.after(g.afterMoves()))),
                             g.afterMoves(),
                             g.stayed(),
-                            down.contains(new SideOf(pickup, side))
-                                    || restrung.contains(new SideOf(pickup, side)))));
+                            down.contains(new SideOf(pickup, side)) || restrung.contains(new SideOf(pickup, side)))));
             now.put(pickup, Map.copyOf(moved));
         });
         return new PickupState(

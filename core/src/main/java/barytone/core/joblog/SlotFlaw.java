@@ -3,8 +3,7 @@ package barytone.core.joblog;
 /** What can be wrong with a nut slot besides its height, each with what it does. */
 public enum SlotFlaw {
     OPEN_BUZZES(
-            "open string buzzes on fret 1",
-            "The slot is too low for this hand: filled for now, a new nut for good."),
+            "open string buzzes on fret 1", "The slot is too low for this hand: filled for now, a new nut for good."),
     LEAVES_BEHIND_EDGE(
             "string leaves behind the front edge",
             "It rings or buzzes, and the speaking length is wrong: file so that the front edge is the highest point."),

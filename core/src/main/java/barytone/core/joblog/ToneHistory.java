@@ -131,7 +131,9 @@ final class ToneHistory {
         int string = after.read().string();
         for (int j = 0; j < supports.size(); j++) {
             Promise promise = promises.get(j);
-            if (promise == null || promise.turns().isZero() || !supports.strings(j).contains(string)) continue;
+            if (promise == null
+                    || promise.turns().isZero()
+                    || !supports.strings(j).contains(string)) continue;
             int fret = after.read().sounded().fret();
             double[] was = ToneForecast.cents(spec, ways.a4(), string, before.shift(), before.setup());
             double[] heights = ToneForecast.cents(spec, ways.a4(), string, before.shift(), after.setup());

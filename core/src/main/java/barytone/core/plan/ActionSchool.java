@@ -195,8 +195,7 @@ public record ActionSchool(
                 case RADIUS -> (z.getFirst() - z.get(s - 1)) / (z.getFirst() - z.getLast());
             };
             double low = spec.tuning().get(s - 1).frequency(440) < LOW_E ? lowExtra : 0;
-            double middle =
-                    Math.max(0.4 + tolerance, nearer * (treble + (bass - treble) * share + low + shift));
+            double middle = Math.max(0.4 + tolerance, nearer * (treble + (bass - treble) * share + low + shift));
             bands.add(new Band(middle - tolerance, middle + tolerance));
         }
         return new ActionTarget(code, at(spec), bands);

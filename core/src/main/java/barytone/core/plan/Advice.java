@@ -512,8 +512,7 @@ public sealed interface Advice {
      * @param firstTreble the same under string 1
      * @param expected action after the whole of it per string, in mm of the judged method
      */
-    record ReworkSaddle(
-            double bass, double treble, double firstBass, double firstTreble, Map<Integer, Normal> expected)
+    record ReworkSaddle(double bass, double treble, double firstBass, double firstTreble, Map<Integer, Normal> expected)
             implements Adjusting {
         /** Whether the saddle must come up, by a shim or a new one. */
         public boolean raising() {

@@ -6,8 +6,8 @@ import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.NeckJoint;
-import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.BridgeTravel;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
@@ -133,9 +133,7 @@ public final class BridgeAdvisor {
     }
 
     private List<Double> everyRead() {
-        return strings.stream()
-                .map(j -> j.known() ? 1 / j.band().width() : 0.0)
-                .toList();
+        return strings.stream().map(j -> j.known() ? 1 / j.band().width() : 0.0).toList();
     }
 
     /** An individual saddle in its band is left alone; strings that share a support all count. */
@@ -168,7 +166,10 @@ public final class BridgeAdvisor {
         if (job.spec().fittings().joint() != NeckJoint.BOLTED)
             return Optional.of(new Advice.BridgeLimit(lower, shortBy));
         Optional<Advice> look = HeightLook.before(
-                job, tools, Station.ACTION, deciding().stream().map(Judged::string).toList());
+                job,
+                tools,
+                Station.ACTION,
+                deciding().stream().map(Judged::string).toList());
         if (look.isPresent()) return look;
         double heelEnd = bodyEdge + Advice.ShimNeck.POCKET;
         NeckShim shim = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? shortBy : -shortBy);
@@ -180,8 +181,7 @@ public final class BridgeAdvisor {
         BridgeTravel travel = job.travel();
         if (travel == null) return wanted;
         List<Double> can = new ArrayList<>();
-        for (int j = 0; j < wanted.size(); j++)
-            can.add(Math.clamp(wanted.get(j), -travel.down(j), travel.up(j)));
+        for (int j = 0; j < wanted.size(); j++) can.add(Math.clamp(wanted.get(j), -travel.down(j), travel.up(j)));
         return can;
     }
 
@@ -255,8 +255,7 @@ public final class BridgeAdvisor {
 
     private boolean reaches(int support, double change) {
         BridgeTravel travel = job.travel();
-        return travel == null
-                || (change >= -travel.down(support) - LEAST && change <= travel.up(support) + LEAST);
+        return travel == null || (change >= -travel.down(support) - LEAST && change <= travel.up(support) + LEAST);
     }
 
     private List<Double> got(int[] turns) {
@@ -293,7 +292,10 @@ public final class BridgeAdvisor {
     /** What to take off a rigid saddle or to add to it, under the outer strings: the whole way to the middle of the band, never less. */
     private Optional<Advice> rework() {
         List<Judged> outer = deciding();
-        Judged low = outer.stream().filter(j -> j.string() == job.spec().bassString()).findFirst().orElse(null);
+        Judged low = outer.stream()
+                .filter(j -> j.string() == job.spec().bassString())
+                .findFirst()
+                .orElse(null);
         Judged high = outer.stream().filter(j -> j.string() == 1).findFirst().orElse(null);
         double bass = need(low);
         double treble = need(high);
@@ -309,8 +311,8 @@ public final class BridgeAdvisor {
         if (look.isPresent()) return look;
         double share = lowers ? carefulShare(bass, treble) : 1;
         SetupEstimate after = sanded(bass, treble);
-        return Optional.of(new Advice.ReworkSaddle(
-                bass, treble, rounded(share * bass), rounded(share * treble), expected(after)));
+        return Optional.of(
+                new Advice.ReworkSaddle(bass, treble, rounded(share * bass), rounded(share * treble), expected(after)));
     }
 
     /** What a side needs at the saddle, mm; 0 in its band. */
@@ -348,8 +350,7 @@ public final class BridgeAdvisor {
         for (Judged j : strings.reversed()) {
             if (!j.known()) continue;
             Normal then = after.now(j.string(), j.method());
-            double shift = then.mean()
-                    - estimate.now(j.string(), j.method()).mean();
+            double shift = then.mean() - estimate.now(j.string(), j.method()).mean();
             expected.put(j.string(), new Normal(j.value().mean() + shift, then.sd()));
         }
         return expected;
@@ -363,7 +364,10 @@ public final class BridgeAdvisor {
             if (!j.read()) continue;
             distance += Math.pow(j.outside(), 2);
             distanceThen += Math.pow(
-                    j.band().outside(Objects.requireNonNull(expected.get(j.string())).mean()), 2);
+                    j.band()
+                            .outside(Objects.requireNonNull(expected.get(j.string()))
+                                    .mean()),
+                    2);
         }
         return distanceThen < NEARER * distance;
     }

@@ -1,12 +1,15 @@
 package barytone.core.plan;
 
 import barytone.core.estimate.Verdict;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.reading.Gap;
 import barytone.core.reading.LeafSet;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -41,8 +44,8 @@ final class HeightLook {
     static List<Integer> unread(JobState job, Station station) {
         List<Integer> asked = station == Station.ACTION ? Rigid.actionStrings(job) : job.strings(station);
         return asked.stream()
-                .filter(s -> job.look(station, s).isEmpty()
-                        && job.doubt(station, s).isEmpty())
+                .filter(s ->
+                        job.look(station, s).isEmpty() && job.doubt(station, s).isEmpty())
                 .toList();
     }
 
@@ -67,18 +70,29 @@ final class HeightLook {
      */
     private static Optional<Advice> closer(JobState job, Toolkit tools, Station station, List<Judged> all) {
         if (job.declined(Advice.Measure.closer(station))) return Optional.empty();
-        Tool finest =
-                finer(job, tools, station, all.stream().map(Judged::string).toList());
-        if (finest == null) return between(tools, station, all);
-        return measure(
+        Tool finest = tools.finest(
+                tallest(job, station, all.stream().map(Judged::string).toList()));
+        Optional<Advice> finer = measure(
                 all,
                 station,
-                j -> j.asRead()
-                        && j.chanceOut(finest) > LIKELY
-                        && j.repeats() < 2
-                        && !job.readWith(station, j.string(), finest),
+                j -> once(j)
+                        && finest.spread() < FINER * read(j).tool().spread()
+                        && (j.tooCoarse() || (unsure(j) && j.chanceOut(finest) > LIKELY)),
                 Advice.Measure.Reason.FINER_TOOL,
                 finest);
+        return finer.isPresent() ? finer : between(tools, station, all);
+    }
+
+    private static boolean once(Judged j) {
+        return j.asRead() && j.repeats() < 2;
+    }
+
+    private static boolean unsure(Judged j) {
+        return j.verdict() == Verdict.CANNOT_TELL;
+    }
+
+    private static JobEvent.ReadingTaken read(Judged j) {
+        return Objects.requireNonNull(j.look()).reading().reading();
     }
 
     /** The same where only two leaves laid together come between the one that goes and the one that does not. */
@@ -86,12 +100,12 @@ final class HeightLook {
         return measure(
                 all,
                 station,
-                j -> j.asRead()
+                j -> once(j)
+                        && unsure(j)
                         && j.chanceOut(Tool.LEAF) > LIKELY
-                        && j.repeats() < 2
-                        && j.look() != null
-                        && j.look().reading().reading().gap() instanceof Gap.Between b
-                        && tools.leaves().stacked().stream().anyMatch(t -> t > b.goes() + APART && t < b.stops() - APART),
+                        && read(j).gap() instanceof Gap.Between b
+                        && tools.leaves().stacked().stream()
+                                .anyMatch(t -> t > b.goes() + APART && t < b.stops() - APART),
                 Advice.Measure.Reason.ONCE_MORE,
                 null);
     }
@@ -113,9 +127,12 @@ final class HeightLook {
      */
     static Optional<Advice> before(JobState job, Toolkit tools, Station station, List<Integer> strings) {
         List<Integer> old = strings.stream()
+                .sorted(Comparator.reverseOrder())
                 .filter(s -> {
                     Judged j = Judged.of(job, station, s);
-                    return !j.stands() || j.look() == null || !sees(station, j.look().reading().reading().tool());
+                    return !j.stands()
+                            || j.look() == null
+                            || !sees(station, j.look().reading().reading().tool());
                 })
                 .toList();
         if (old.isEmpty()) return Optional.empty();
@@ -133,12 +150,6 @@ final class HeightLook {
         if (sees(station, job.tool(station))) return null;
         Tool finest = tools.finest(tallest(job, station, strings));
         return sees(station, finest) ? finest : null;
-    }
-
-    /** The finest owned tool for the heights of a station when it is much finer than the one in use; else null, for that one. */
-    private static @Nullable Tool finer(JobState job, Toolkit tools, Station station, List<Integer> strings) {
-        Tool finest = tools.finest(tallest(job, station, strings));
-        return finest.spread() < FINER * job.tool(station).spread() ? finest : null;
     }
 
     private static double tallest(JobState job, Station station, List<Integer> strings) {

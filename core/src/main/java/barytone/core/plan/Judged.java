@@ -38,20 +38,25 @@ public record Judged(
     /** A slot floor stands at least this far above the level of the frets, mm. */
     private static final double LEAST_SLOT = 0.02;
 
+    /** A tool that tells no less than this share of a band says nothing about it. */
+    private static final double COARSE = 0.75;
+
     /** Judges a string at a station as the job stands. */
     public static Judged of(JobState job, Station station, int string) {
         GapMethod method = method(job, station);
         Look look = job.look(station, string).orElse(null);
         boolean between = look == null && Rigid.carries(job, station, string);
-        Normal reckoned = between
-                ? Rigid.between(job, string, method)
-                : job.estimate().now(string, method);
-        boolean asRead = look != null && look.stands() && look.reading().method().equals(method);
-        Normal value = asRead
-                ? new Normal(look.reading().mm(), look.reading().evidence().sd())
+        Normal reckoned =
+                between ? Rigid.between(job, string, method) : job.estimate().now(string, method);
+        Normal value = look != null && look.stands() && look.reading().method().equals(method)
+                ? new Normal(look.reading().mm(), spread(look.reading().evidence(), reckoned))
                 : reckoned;
-        return new Judged(
-                station, string, method, value, reckoned, band(job, station, string), look, between);
+        return new Judged(station, string, method, value, reckoned, band(job, station, string), look, between);
+    }
+
+    /** The spread of what was read; a limit alone does not tell how far beyond it the gap lies. */
+    private static double spread(Evidence evidence, Normal reckoned) {
+        return evidence instanceof Evidence.Point point ? point.sd() : Math.max(evidence.sd(), reckoned.sd());
     }
 
     /** How a station is judged: by the way of reading in use. */
@@ -84,10 +89,10 @@ public record Judged(
         Band wanted = job.chosen().nut().band(string);
         GapMethod stated = job.chosen().nut().method();
         GapMethod shown = method(job, Station.NUT);
-        // an open band includes the slope to the saddle: as a pressed gap it is what goes with relief and action at their targets
+        // an open band includes the slope to the saddle: as a pressed gap it is what goes with relief and action at
+        // their targets
         if (stated instanceof GapMethod.NutOpen && shown instanceof GapMethod.NutPressed)
-            return new Band(
-                    pressed(job, string, wanted.low(), shown), pressed(job, string, wanted.high(), shown));
+            return new Band(pressed(job, string, wanted.low(), shown), pressed(job, string, wanted.high(), shown));
         return carried(job, string, wanted, stated, shown);
     }
 
@@ -114,10 +119,14 @@ public record Judged(
     /** A string's state once relief and nut are where they shall be, as far as they will be set on this job; its saddle as it is. */
     static StringState wanted(JobState job, int string) {
         StringState now = job.estimate().likely(string);
-        boolean rod = job.agreed(Station.RELIEF) && !job.left(Station.RELIEF) && job.spec().rod() != RodType.NONE;
+        boolean rod = job.agreed(Station.RELIEF)
+                && !job.left(Station.RELIEF)
+                && job.spec().rod() != RodType.NONE;
         double k = rod ? wantedCurvature(job, string) : now.curvature();
         double h = now.slotHeight();
-        if (job.agreed(Station.NUT) && !job.left(Station.NUT) && job.look(Station.NUT, string).isPresent()) {
+        if (job.agreed(Station.NUT)
+                && !job.left(Station.NUT)
+                && job.look(Station.NUT, string).isPresent()) {
             Judged slot = of(job, Station.NUT, string);
             h -= slot.outside() / slot.leverage(job.estimate());
         }
@@ -197,6 +206,11 @@ public record Judged(
     /** How far outside of its band it must be for that to be told, mm. */
     private double told() {
         return asRead() ? Objects.requireNonNull(look).reading().sees() : value.sd();
+    }
+
+    /** Whether what it was read with cannot see a band like this at all. */
+    boolean tooCoarse() {
+        return asRead() && told() > COARSE * band.width();
     }
 
     /** The chance that another tool would find it clearly outside of its band. */

@@ -58,7 +58,8 @@ public final class NextMove {
         if (!job.doubts().isEmpty()) return Optional.of(new Advice.MeasureAgain(job.doubts()));
         boolean broughtNear = false;
         for (Station station : Station.values()) {
-            // a saddle that is far off comes near its target before the nut is judged; ballpark first before the neck is
+            // a saddle that is far off comes near its target before the nut is judged; ballpark first before the neck
+            // is
             boolean nearFirst = job.chosen().order() == WorkOrder.BALLPARK_FIRST || station != Station.RELIEF;
             if (!broughtNear && nearFirst) {
                 broughtNear = true;
@@ -78,9 +79,7 @@ public final class NextMove {
 
     /** Whether there is work at a station: agreed on, not left as it is, and not put off more often than this. */
     private boolean open(Station station, int putOff) {
-        return job.agreed(station)
-                && !job.left(station)
-                && job.putOff().getOrDefault(station, 0) <= putOff;
+        return job.agreed(station) && !job.left(station) && job.putOff().getOrDefault(station, 0) <= putOff;
     }
 
     /** The setup as expected when an advice is followed; empty when it moves nothing. */
@@ -136,10 +135,7 @@ public final class NextMove {
             // notes and gaps that were not read before the work are read when it is their turn
             if (!station.height() && !asFound) continue;
             return Optional.of(new Advice.Measure(
-                    station,
-                    unread,
-                    asFound ? Advice.Measure.Reason.FIRST : Advice.Measure.Reason.NOT_READ,
-                    null));
+                    station, unread, asFound ? Advice.Measure.Reason.FIRST : Advice.Measure.Reason.NOT_READ, null));
         }
         return Optional.empty();
     }
@@ -162,11 +158,7 @@ public final class NextMove {
         for (Station station : Station.HEIGHTS) {
             List<Integer> strings = recheck(job, station);
             if (!strings.isEmpty())
-                return Optional.of(new Advice.Measure(
-                        station,
-                        strings,
-                        Advice.Measure.Reason.RECHECK,
-                        null));
+                return Optional.of(new Advice.Measure(station, strings, Advice.Measure.Reason.RECHECK, null));
         }
         return Optional.empty();
     }

@@ -118,7 +118,9 @@ public final class NutAdvisor {
 
     /** Too high, and still too high once relief and action are where they shall be. */
     private boolean isHigh(Judged slot) {
-        return slot.read() && slot.outside() > 0 && slot.band().outside(slot.value().mean() - falling(slot)) > 0;
+        return slot.read()
+                && slot.outside() > 0
+                && slot.band().outside(slot.value().mean() - falling(slot)) > 0;
     }
 
     /** What will go of a gap without the file, mm; what comes on top of it is not filed for. */

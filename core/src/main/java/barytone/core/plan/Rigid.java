@@ -49,7 +49,9 @@ public final class Rigid {
         StringState likely = now.likely(string);
         double mean = form.at(new StringState(likely.curvature(), likely.slotHeight(), height));
         double saddleSd = Math.hypot(
-                ARC, share * now.saddleHeight(1).sd() + (1 - share) * now.saddleHeight(bass).sd());
+                ARC,
+                share * now.saddleHeight(1).sd()
+                        + (1 - share) * now.saddleHeight(bass).sd());
         double slotSd = now.slotHeight(string).sd();
         return new Normal(mean, Math.hypot(form.saddleHeight() * saddleSd, form.slotHeight() * slotSd));
     }

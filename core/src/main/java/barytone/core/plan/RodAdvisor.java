@@ -132,8 +132,7 @@ public final class RodAdvisor {
     /** How far all sides are outside of their bands together, mm. */
     private double outside(Map<Integer, Normal> relief) {
         return relief.entrySet().stream()
-                .mapToDouble(e ->
-                        Math.abs(band(e.getKey()).outside(e.getValue().mean())))
+                .mapToDouble(e -> Math.abs(band(e.getKey()).outside(e.getValue().mean())))
                 .sum();
     }
 

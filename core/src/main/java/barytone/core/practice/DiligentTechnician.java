@@ -72,12 +72,7 @@ final class DiligentTechnician {
                 for (int s : m.strings()) read(job, m.station(), s, m.tool(), closely);
             }
             case Advice.MeasureAgain m ->
-                read(
-                        job,
-                        m.station(),
-                        m.first().string(),
-                        m.first().reading().tool(),
-                        false);
+                read(job, m.station(), m.first().string(), m.first().reading().tool(), false);
             case Advice.Retune ignored -> {
                 work.retune();
                 note(new JobEvent.Retuned(), 90);

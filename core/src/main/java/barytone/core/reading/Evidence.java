@@ -45,10 +45,7 @@ public sealed interface Evidence {
                 + extraSd * extraSd
                 + (gap instanceof Gap.Of ? tool.sd() * tool.sd() : 0));
         return switch (gap) {
-            case Gap.Of of ->
-                noGap(gap, method)
-                        ? new Below(NO_GAP, sd)
-                        : new Point(of.mm(), sd);
+            case Gap.Of of -> noGap(gap, method) ? new Below(NO_GAP, sd) : new Point(of.mm(), sd);
             case Gap.Between b -> {
                 double width = b.stops() - b.goes();
                 yield new Point((b.goes() + b.stops()) / 2, Math.sqrt(sd * sd + width * width / 12));

@@ -8,6 +8,7 @@ import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NeckJoint;
+import barytone.core.joblog.BridgeTravel;
 import barytone.core.joblog.JobEvent;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
@@ -108,13 +109,16 @@ class BridgeMovesTest extends PaperJob {
     }
 
     @Test
-    void travelShrinksByTheFarthestSaddleNotByTheSumOfAll() {
+    void travelIsAPositionThatComesBack() {
         on(BridgeKind.INDIVIDUAL, NeckJoint.BOLTED).good().add(new JobEvent.TravelRead(2, 3));
         add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(-16))));
-        JobEvent.TravelRead left = Objects.requireNonNull(state().travel());
+        BridgeTravel left = Objects.requireNonNull(state().travel());
         // one turn of half a millimetre, on each of six saddles
-        assertThat(left.down()).isCloseTo(1.5, within(1e-9));
-        assertThat(left.up()).isEqualTo(3);
+        assertThat(left.leastDown()).isCloseTo(1.5, within(1e-9));
+        assertThat(left.leastUp()).isCloseTo(3.5, within(1e-9));
+        // what went down and comes up again has its room back
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(16))));
+        assertThat(Objects.requireNonNull(state().travel()).leastDown()).isCloseTo(2, within(1e-9));
     }
 
     @Test

@@ -344,7 +344,7 @@ class IntonationMovesTest extends PaperJob {
         assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.INTONATION);
         readWhatIsWanted();
         assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.PICKUPS);
-        add(new JobEvent.Answered("measure-PICKUPS", false));
+        add(new JobEvent.Answered("found-PICKUPS", false));
         assertThat(advice()).isInstanceOf(Advice.TurnRod.class);
         assertThat(state().chosen().scope()).isEqualTo(Set.of(Station.values()));
     }

@@ -68,7 +68,7 @@ class NextMoveTest extends PaperJob {
     @CsvSource({
         "RELIEF_NUT_ACTION,  0.40, TurnRod",
         "BALLPARK_FIRST,     0.40, TurnScrews",
-        "RELIEF_NUT_ACTION,  0.23, FileSlots",
+        "RELIEF_NUT_ACTION,  0.23, TurnScrews",
         "SADDLE_ROUGH_FIRST, 0.23, TurnScrews",
         "SADDLE_ROUGH_FIRST, 0.40, TurnRod"
     })
@@ -112,27 +112,33 @@ class NextMoveTest extends PaperJob {
     @Test
     void nearTheEdgeTheFinestOwnedToolIsAskedForAndNoOther() {
         relief(0.23, 0.20).nut(GOOD_NUT);
-        for (int s = 6; s >= 1; s--) reading(s, Station.ACTION, Tool.CARD, new Gap.Of(GOOD_ACTION[6 - s] + 0.07));
+        for (int s = 6; s >= 1; s--)
+            reading(
+                    s,
+                    Station.ACTION,
+                    Tool.CARD,
+                    new Gap.Of(defaults.action().band(s).high() + 0.02));
         Advice.Measure finer = (Advice.Measure) advice();
         assertThat(finer.reason()).isEqualTo(Advice.Measure.Reason.FINER_TOOL);
         assertThat(finer.tool()).isEqualTo(Tool.CALIPER);
         tools = new Toolkit(tools.tools().stream()
                 .filter(t -> t.kind() != OwnedTool.Kind.CALIPER)
                 .toList());
-        assertThat(((Advice.Measure) advice()).reason()).isEqualTo(Advice.Measure.Reason.ONCE_MORE);
+        // nothing that is owned could tell: what cannot be told is left
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
     }
 
     @Test
-    void whatIsTakenAsItIsIsNotAskedForAgainButWhatAMoveLeftUncertainIs() {
+    void whatIsTakenAsItIsIsNeitherAskedForAgainNorWorkedAt() {
         relief(0.23, 0.20).nut(GOOD_NUT);
-        for (int s = 6; s >= 1; s--) reading(s, Station.ACTION, Tool.CARD, new Gap.Of(GOOD_ACTION[6 - s] + 0.07));
-        Advice.Measure closer = (Advice.Measure) advice();
-        add(new JobEvent.Answered(closer.topic(), false));
-        Advice.TurnScrews turn = (Advice.TurnScrews) advice();
-        add(turn.event(spec)).add(new JobEvent.Retuned());
-        // the last look at what was moved is not what was declined
-        assertThat(((Advice.Measure) advice()).reason())
-                .isIn(Advice.Measure.Reason.STALE, Advice.Measure.Reason.RECHECK);
+        for (int s = 6; s >= 1; s--)
+            reading(
+                    s,
+                    Station.ACTION,
+                    Tool.CARD,
+                    new Gap.Of(defaults.action().band(s).high() + 0.02));
+        add(new JobEvent.Answered(advice().topic(), false));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
     }
 
     @Test

@@ -72,9 +72,10 @@ class ReadingTest {
         Evidence most = Evidence.of(new Gap.AtMost(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
         assertThat(least).isInstanceOf(Evidence.Above.class);
         assertThat(most).isInstanceOf(Evidence.Below.class);
-        // "no gap" under a pressed nut is a number, under a held string it is a bound
+        // where a string rests on the crown, nothing is a bound: how much is missing cannot be seen
         assertThat(Evidence.of(new Gap.Of(0), new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING, 0))
-                .isInstanceOf(Evidence.Point.class);
+                .isInstanceOf(Evidence.Below.class);
+        assertThat(Evidence.noGap(new Gap.Of(0), new GapMethod.NutOpen())).isFalse();
         assertThat(new Gap.Between(0.3, 0.4).shown()).isCloseTo(0.35, within(1e-12));
         assertThatThrownBy(() -> new Gap.Between(0.4, 0.3)).hasMessageContaining("must be smaller");
     }
