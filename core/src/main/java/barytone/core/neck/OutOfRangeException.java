@@ -1,7 +1,7 @@
 package barytone.core.neck;
 
 /** A value that the mathematics cannot be given. Its message names the field, what was given and what is allowed. */
-public final class OutOfRangeException extends IllegalArgumentException {
+public final class OutOfRangeException extends NotAllowedException {
     private static final long serialVersionUID = 1L;
     private final String field;
     private final String given;

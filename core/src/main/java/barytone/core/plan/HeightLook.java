@@ -15,7 +15,7 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** Which heights of a station must be read before anything can be decided there: the stale, the undecided; only those. */
-final class HeightLook {
+public final class HeightLook {
     /** Another tool is worth fetching when it is at least this much finer. */
     private static final double FINER = 0.6;
 
@@ -141,7 +141,7 @@ final class HeightLook {
     }
 
     /** Whether a tool can see what is filed or sanded by at a station. */
-    static boolean sees(Station station, Tool tool) {
+    public static boolean sees(Station station, Tool tool) {
         return tool.spread() <= (station == Station.NUT ? SEES_SLOT : SEES_ACTION);
     }
 

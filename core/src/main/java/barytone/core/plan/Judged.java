@@ -261,6 +261,15 @@ public record Judged(
         return line.gap(method, now) - line.gap(method, new StringState(k, now.slotHeight(), y));
     }
 
+    /** The band as another way of reading would show it now, for drawing. */
+    public Band inTerms(GapMethod shown, SetupEstimate estimate) {
+        if (shown.equals(method)) return band;
+        StringLine line = estimate.model().line(string);
+        double ratio = own(shown, line) / own(method, line);
+        double at = estimate.now(string, shown).mean();
+        return new Band(at + (band.low() - reckoned.mean()) * ratio, at + (band.high() - reckoned.mean()) * ratio);
+    }
+
     /** What a millimetre of the height that its station sets does to a gap. */
     private static double own(GapMethod method, StringLine line) {
         LinearForm form = line.form(method);

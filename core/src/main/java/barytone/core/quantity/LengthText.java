@@ -66,7 +66,7 @@ public sealed interface LengthText {
         private static final BigDecimal INCH_MM = new BigDecimal("25.4");
         private static final BigDecimal QUARTER_64TH_MM = new BigDecimal("0.09921875");
         private static final Pattern SHAPE = Pattern.compile(
-                "(?<sign>[+-])?\\s*(?:(?:(?<whole>\\d+)\\s+)?(?<num>\\d+(?:\\.\\d+)?)?(?<half>½)?\\s*/\\s*(?<den>\\d+)|(?<dec>\\d+\\.?\\d*|\\.\\d+))"
+                "(?<sign>[+-])?\\s*(?:(?:(?<whole>\\d+)\\s+)?(?<num>\\d+(?:\\.\\d+)?)?(?<half>[½¼])?\\s*/\\s*(?<den>\\d+)|(?<dec>\\d+\\.?\\d*|\\.\\d+))"
                         + "\\s*(?<over>[+-])?\\s*(?<unit>[^\\d\\s.].*)?");
 
         static Part parse(String part, String typed) {
@@ -110,7 +110,8 @@ public sealed interface LengthText {
                 throw new LengthTextException(
                         "“" + typed + "”: a number is missing above the line. Allowed: " + ALLOWED + ".");
             BigDecimal above = m.group("num") == null ? BigDecimal.ZERO : new BigDecimal(m.group("num"));
-            if (m.group("half") != null) above = above.add(new BigDecimal("0.5"));
+            if (m.group("half") != null)
+                above = above.add(new BigDecimal(m.group("half").equals("½") ? "0.5" : "0.25"));
             BigDecimal value = above.divide(below, MathContext.DECIMAL128);
             return m.group("whole") == null ? value : value.add(new BigDecimal(m.group("whole")));
         }

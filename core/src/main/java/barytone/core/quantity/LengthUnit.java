@@ -1,7 +1,9 @@
 package barytone.core.quantity;
 
+import barytone.core.neck.NotAllowedException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 
 /**
  * A unit that lengths are typed and shown in. Inside the core every length is a double in millimetres; a unit is used only
@@ -15,7 +17,9 @@ public enum LengthUnit {
     /** 64ths of an inch (0.396875 mm), shown to a quarter of a 64th: {@code 5/64-}, {@code 5/64}, {@code 5/64+}, {@code 5½/64}. */
     IN64("in64", "in", "0.396875"),
     /** 32nds of an inch (0.79375 mm), shown like 64ths but reduced to 32nds where they are whole. */
-    IN32("in32", "in", "0.79375");
+    IN32("in32", "in", "0.79375"),
+    /** Whole inches, for radii, shown to 0.01. */
+    INCH("inch", "in", "25.4");
 
     private static final double THOU_FINE_BELOW = 30;
 
@@ -39,6 +43,14 @@ public enum LengthUnit {
         return suffix;
     }
 
+    /** The unit as it is spoken. */
+    public String spoken() {
+        return switch (this) {
+            case MM, THOU -> suffix;
+            case IN64, IN32, INCH -> "inch";
+        };
+    }
+
     /** The exact length of one unit in millimetres. */
     public BigDecimal exactMm() {
         return mm;
@@ -53,7 +65,7 @@ public enum LengthUnit {
         for (LengthUnit unit : values()) {
             if (unit.code.equals(code)) return unit;
         }
-        throw new IllegalArgumentException("unit “" + code + "” is not known; allowed are mm, thou, in64, in32");
+        throw new NotAllowedException("unit “" + code + "” is not known; allowed are mm, thou, in64, in32, inch");
     }
 
     /**
@@ -70,12 +82,34 @@ public enum LengthUnit {
             case THOU -> thou(lengthMm / 0.0254);
             case IN64 -> sixtyFourths(lengthMm, false);
             case IN32 -> sixtyFourths(lengthMm, true);
+            case INCH -> trimmed(lengthMm / 25.4);
         };
     }
 
     /** Shows a length in this unit followed by its suffix, for instance {@code 0.36 mm} or {@code 5/64+ in}. */
     public String showWithUnit(double lengthMm) {
         return show(lengthMm) + " " + suffix;
+    }
+
+    /**
+     * Shows the sum of lengths as the sum of what is shown of each: leaves marked 39 and 31 make 70, whatever a thousandth of a millimetre adds.
+     *
+     * @param lengthsMm in mm
+     */
+    public String showSum(List<Double> lengthsMm) {
+        double step = switch (this) {
+            case MM -> 0.01;
+            case THOU -> 0.5 * 0.0254;
+            case IN64, IN32 -> 0.396875 / 4;
+            case INCH -> 0.254;
+        };
+        double sum = 0;
+        for (double mm : lengthsMm) {
+            boolean whole = this == THOU && Math.abs(mm) / 0.0254 >= THOU_FINE_BELOW && show(mm).indexOf('.') < 0;
+            double marked = whole ? 2 * step : step;
+            sum += Math.rint(mm / marked) * marked;
+        }
+        return show(sum);
     }
 
     /** Shows a change with its sign: {@code +0.12}, {@code −0.26}, {@code 0.00}. */
@@ -85,6 +119,11 @@ public enum LengthUnit {
         return zero || lengthMm < 0 ? text : "+" + text;
     }
 
+    private static String trimmed(double value) {
+        String text = decimal(value, 2);
+        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+    }
+
     private static String decimal(double value, int places) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_EVEN);
         String text = rounded.abs().toPlainString();
@@ -92,8 +131,10 @@ public enum LengthUnit {
     }
 
     private static String thou(double value) {
-        if (Math.abs(value) >= THOU_FINE_BELOW) return decimal(value, 0);
         double halves = Math.rint(value * 2) / 2;
+        // a half that was read is not rounded away, however large the number
+        boolean readSo = Math.abs(value - halves) < 1e-6;
+        if (Math.abs(value) >= THOU_FINE_BELOW && !readSo) return decimal(value, 0);
         return halves == Math.rint(halves) ? decimal(halves, 0) : decimal(halves, 1);
     }
 
@@ -105,7 +146,7 @@ public enum LengthUnit {
         return sign
                 + switch ((int) (quarters % 4)) {
                     case 0 -> over(whole, reduce);
-                    case 1 -> whole == 0 ? "0/64+" : over(whole, reduce) + "+";
+                    case 1 -> whole == 0 ? "¼/64" : over(whole, reduce) + "+";
                     case 2 -> (whole == 0 ? "" : String.valueOf(whole)) + "½/64";
                     default -> over(whole + 1, reduce) + "-";
                 };

@@ -1,5 +1,7 @@
 package barytone.core.reading;
 
+import barytone.core.neck.NotAllowedException;
+
 /** What was found between crown and string, before the tool's uncertainty is added. Lengths in mm. */
 public sealed interface Gap {
     /** A number read off, or a leaf that just touches. */
@@ -9,7 +11,7 @@ public sealed interface Gap {
     record Between(double goes, double stops) implements Gap {
         public Between {
             if (!(goes < stops))
-                throw new IllegalArgumentException(
+                throw new NotAllowedException(
                         "the size that goes (" + goes + ") must be smaller than the one that does not (" + stops + ")");
         }
     }

@@ -3,6 +3,8 @@ package barytone.core.reading;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthUnit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Optional;
 
 /**
@@ -11,6 +13,10 @@ import java.util.Optional;
  */
 public record ReadingBounds(double least, double most, double usualLeast, double usualMost) {
     private static final double THOU = 0.0254;
+    private static final double INCH = 25.4;
+
+    /** No gauge shows a gap smaller than this, mm. */
+    private static final double LEAST_SEEN = 0.012;
 
     /** The bounds of what a method reads. */
     public static ReadingBounds of(GapMethod method) {
@@ -39,20 +45,44 @@ public record ReadingBounds(double least, double most, double usualLeast, double
 
     /** What to ask when a value is possible but odd; empty when it is usual. */
     public Optional<String> oddity(double mm, LengthUnit unit) {
-        if (mm >= usualLeast && mm <= usualMost) return Optional.empty();
+        if (usual(mm)) return Optional.empty();
         return Optional.of(unit.showWithUnit(mm) + " is possible but odd: usual is " + unit.show(usualLeast) + " to "
                 + unit.showWithUnit(usualMost) + "."
                 + guess(mm, unit).map(g -> " " + g + ".").orElse(""));
     }
 
-    private Optional<String> guess(double mm, LengthUnit unit) {
-        double asThou = mm * THOU;
-        if (unit == LengthUnit.MM && asThou >= Math.max(0.02, usualLeast) && asThou <= usualMost)
-            return Optional.of(
-                    "If thou was meant, type " + Math.round(mm) + "t (" + LengthUnit.MM.showWithUnit(asThou) + ")");
-        double asMm = mm / unit.exactMm().doubleValue();
-        if (unit == LengthUnit.THOU && asMm > 0 && asMm <= usualMost)
-            return Optional.of("If mm was meant, type " + LengthUnit.MM.show(asMm) + "mm");
+    /**
+     * What was probably meant when a bare number is odd in its unit: thou typed as mm, inches typed as thou, mm typed as thou or 64ths.
+     *
+     * @param mm what the number comes to in its unit
+     * @return the text to be typed instead; empty when the number is usual or nothing likelier is known
+     */
+    public Optional<String> meant(double mm, LengthUnit unit) {
+        double bare = mm / unit.exactMm().doubleValue();
+        boolean invisible = mm > 0 && mm < LEAST_SEEN;
+        if (!(mm > 0) || (usual(mm) && !invisible)) return Optional.empty();
+        if (invisible && seen(bare * INCH)) return Optional.of(number(bare * 1000) + "t");
+        if (unit == LengthUnit.MM && seen(mm * THOU)) return Optional.of(number(bare) + "t");
+        if (unit != LengthUnit.MM && seen(bare)) return Optional.of(number(bare) + "mm");
         return Optional.empty();
+    }
+
+    private boolean usual(double mm) {
+        return mm >= usualLeast && mm <= usualMost;
+    }
+
+    private boolean seen(double mm) {
+        return usual(mm) && mm >= LEAST_SEEN;
+    }
+
+    private static String number(double value) {
+        return BigDecimal.valueOf(value)
+                .setScale(3, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private Optional<String> guess(double mm, LengthUnit unit) {
+        return meant(mm, unit).map(text -> "If another unit was meant, type " + text);
     }
 }

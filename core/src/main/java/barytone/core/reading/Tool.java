@@ -1,5 +1,7 @@
 package barytone.core.reading;
 
+import barytone.core.neck.NotAllowedException;
+
 /**
  * A kind of measuring tool and how sure a number read off with it is.
  *
@@ -67,6 +69,6 @@ public enum Tool {
         for (Tool tool : values()) {
             if (tool.code.equals(code)) return tool;
         }
-        throw new IllegalArgumentException("tool “" + code + "” is not known");
+        throw new NotAllowedException("tool “" + code + "” is not known");
     }
 }

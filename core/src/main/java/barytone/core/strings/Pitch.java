@@ -1,6 +1,7 @@
 package barytone.core.strings;
 
 import barytone.core.neck.Allowed;
+import barytone.core.neck.NotAllowedException;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -29,7 +30,7 @@ public record Pitch(int semitones) {
     public static Pitch parse(String text, Pitch near) {
         Matcher m = SHAPE.matcher(text.strip());
         if (!m.matches())
-            throw new IllegalArgumentException("“" + text.strip()
+            throw new NotAllowedException("“" + text.strip()
                     + "” is not a note. Notes are typed E, F#, Bb, with an octave where it matters: E2.");
         int step = "C D EF G A B".indexOf(m.group(1).toUpperCase(Locale.ROOT));
         int accidental = switch (m.group(2)) {

@@ -1,14 +1,16 @@
 package barytone.server.job;
 
-import barytone.core.estimate.Normal;
 import barytone.core.joblog.JobState;
+import barytone.core.joblog.TakenReading;
 import barytone.core.plan.Advice;
+import barytone.core.plan.HeightLook;
 import barytone.core.plan.Intoned;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NextMove;
+import barytone.core.plan.Rigid;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
-import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
@@ -18,7 +20,6 @@ import java.util.stream.Collectors;
 /** Says what to do next, why, what it changes and what to beware of. */
 final class AdviceWords {
     private final JobState state;
-    private final LengthUnit unit;
     private final Toolkit tools;
     private final Words words;
     private final RodWords rod;
@@ -29,17 +30,16 @@ final class AdviceWords {
     private final Ripples ripples;
     private final Rules rules;
 
-    AdviceWords(JobState state, LengthUnit unit, Bench bench) {
+    AdviceWords(JobState state, Units units, Bench bench) {
         this.state = state;
-        this.unit = unit;
         this.tools = bench.tools();
-        this.words = new Words(state, unit);
-        this.rod = new RodWords(state, unit, words);
-        this.nut = new NutWords(state, unit, words);
-        this.bridge = new BridgeWords(state, unit);
-        this.tones = new ToneWords(state, unit, words);
-        this.pickups = new PickupWords(state, unit);
-        this.ripples = new Ripples(state, unit);
+        this.words = new Words(state, units);
+        this.rod = new RodWords(state, units, words);
+        this.nut = new NutWords(state, units, words);
+        this.bridge = new BridgeWords(state, units);
+        this.tones = new ToneWords(state, units, words);
+        this.pickups = new PickupWords(state, units);
+        this.ripples = new Ripples(state, words);
         this.rules = new Rules(state, bench.schools());
     }
 
@@ -52,6 +52,9 @@ final class AdviceWords {
                 advice.station(),
                 said.headline(),
                 said.why().stream().filter(l -> !l.isEmpty()).toList(),
+                advice.station() == Station.INTONATION
+                        ? "cents"
+                        : words.unit(advice.station()).suffix(),
                 rules.rule(advice),
                 rules.school(advice.station()),
                 said.caution(),
@@ -66,7 +69,9 @@ final class AdviceWords {
                         ? m.tool().code()
                         : null,
                 said.follow(),
-                rules.decline(advice));
+                advice instanceof Advice.ReworkSaddle saddle && saddle.inSteps() ? "All of it sanded" : null,
+                rules.decline(advice),
+                rules.canWait(advice));
     }
 
     private Said said(Advice advice) {
@@ -123,14 +128,18 @@ final class AdviceWords {
                 line.add(
                         state.readings().isEmpty()
                                 ? "As found comes first, before anything is touched. Tune to pitch."
-                                : m.strings().size()
-                                                == state.strings(m.station()).size()
-                                        ? "As found comes first, before anything is touched."
-                                        : "The others are read; these are still unknown.");
+                                : "As found comes first, before anything is touched.");
+                if (m.station() == Station.ACTION && Rigid.saddle(state))
+                    line.add(
+                            "The saddle is one rigid piece: its two outer strings are enough. The others may be read too.");
+                yield "Read the " + what + " under " + which;
+            }
+            case NOT_READ -> {
+                line.add("Not read yet, or made new since it was read.");
                 yield "Read the " + what + " under " + which;
             }
             case STALE -> {
-                line.add("Since the last move it is only expected, and not closely enough for the target.");
+                line.add("Since the last move it is only reckoned, and not closely enough for the target.");
                 yield "Read the " + what + " again under " + which;
             }
             case SECOND_LOOK -> {
@@ -143,18 +152,23 @@ final class AdviceWords {
                 yield "Cannot tell with this tool: use a " + shortName(tool) + " on " + which;
             }
             case ONCE_MORE -> {
+                String sum = words.between(m.station(), m.strings().get(0), tools);
                 line.add(
-                        state.tool(m.station()) == Tool.LEAF
-                                ? "It lies near the edge of its band. Lay two leaves together to come between two sizes: "
-                                        + words.nearStack(
-                                                m.station(), m.strings().get(0), tools) + "."
-                                : "It lies near the edge of its band, and one reading with this tool cannot tell.");
-                if (state.tool(m.station()) != Tool.LEAF)
-                    line.add(words.wouldTell(m.station(), m.strings().get(0), tools));
+                        "It is near the edge of its band: whether it is worked on depends on it. Lay two leaves together to come between two sizes"
+                                + (sum.isEmpty() ? "." : ": " + sum + "."));
                 yield "Look more closely at the " + what + " of " + which;
             }
+            case BEFORE_WORK -> {
+                line.add(
+                        "What is filed or sanded off does not come back: nothing is done on a reading from before the last move, or by a tool that cannot see it.");
+                if (m.tool() != null) line.add("Use a " + shortName(m.tool()) + ".");
+                else if (!HeightLook.sees(m.station(), state.tool(m.station())))
+                    line.add("None of the shop's tools can see it: borrow "
+                            + (m.station() == Station.NUT ? "feeler leaves." : "a caliper or an action card."));
+                yield "Read the " + what + " of " + which + " before the work";
+            }
             case RECHECK -> {
-                line.add("It was moved, or moved along, since it was last read: what stands there is predicted.");
+                line.add("It was moved, or moved along, since it was last read: what stands there is reckoned.");
                 yield "Last look: read the " + what + " of " + which;
             }
         };
@@ -164,15 +178,13 @@ final class AdviceWords {
 
     /** Notes to sound, or pickup gaps to read. */
     private Said measureTone(Advice.Measure m) {
-        boolean first = m.reason() == Advice.Measure.Reason.FIRST;
-        boolean nothingMoved = state.beforeMoves() == null;
+        boolean asFound = m.reason() == Advice.Measure.Reason.FIRST;
+        boolean first = asFound || m.reason() == Advice.Measure.Reason.NOT_READ;
         List<String> line = new ArrayList<>();
         line.add(
                 !first
-                        ? "It was moved, or moved along, since it was read: what stands there is predicted."
-                        : nothingMoved
-                                ? "As found comes first, before anything is touched."
-                                : "Not read yet on this job.");
+                        ? "It was moved, or moved along, since it was read: what stands there is reckoned."
+                        : asFound ? "As found comes first, before anything is touched." : "Not read yet on this job.");
         if (m.station() == Station.PICKUPS) {
             line.add(
                     "Press the string at the last fret; from its underside to pole or cover, with a ruler that is not magnetic.");
@@ -198,20 +210,24 @@ final class AdviceWords {
     }
 
     private Said measureAgain(Advice.MeasureAgain m) {
-        var taken = m.doubted();
-        Normal expected = taken.expected();
+        TakenReading first = m.first();
+        List<Integer> strings = m.doubts().stream()
+                .filter(d -> d.station() == first.station())
+                .map(TakenReading::string)
+                .distinct()
+                .toList();
+        List<String> why = new ArrayList<>();
+        for (TakenReading doubt : m.doubts()) why.add(words.doubt(doubt));
+        why.add("A second reading that agrees settles it. Or say in its row what it is: right, wrong, or moved.");
         return Said.reading(
                 "measure-again",
-                "Measure " + words.string(taken.reading().string()) + " again",
-                List.of(
-                        unit.showWithUnit(taken.reading().gap().shown()) + " was read, "
-                                + unit.showWithUnit(expected.mean()) + " ± " + unit.show(expected.sd())
-                                + " was expected. "
-                                + words.mixUp(taken.reading(), taken.evidence())
-                                + "Check the held frets, the gauge fret, the unit, the pitch and the position.",
-                        "A second reading that agrees settles it. Or keep it, or drop it."),
-                List.of(taken.reading().string()),
-                taken.seq());
+                m.doubts().size() == 1
+                        ? "Measure the " + words.quantity(first.station()) + " of " + words.string(first.string())
+                                + " again"
+                        : m.doubts().size() + " readings are in doubt: measure them again",
+                why,
+                strings,
+                first.seq());
     }
 
     private Said retune(Station after) {
@@ -271,9 +287,14 @@ final class AdviceWords {
         for (Station station : Station.HEIGHTS) {
             List<Integer> predicted = NextMove.recheck(state, station);
             if (!predicted.isEmpty())
-                why.add("Predicted, not read since the last move: " + words.quantity(station) + " of "
+                why.add("Reckoned, not read since the last move: " + words.quantity(station) + " of "
                         + words.strings(predicted) + ".");
         }
+        List<String> later = state.putOff().keySet().stream()
+                .filter(s -> state.agreed(s) && f.results().stream().noneMatch(d -> d.station() == s))
+                .map(words::quantity)
+                .toList();
+        if (!later.isEmpty()) why.add("Put off: " + String.join(", ", later) + ".");
         if (!f.declined().isEmpty())
             why.add("Left as it is, by choice: "
                     + String.join(", ", f.declined().stream().map(Rules::topic).toList()) + ".");
@@ -306,7 +327,7 @@ final class AdviceWords {
                 .filter(j -> j.read() && j.outside() != 0)
                 .map(j -> j.string() + " " + state.spec().stringName(j.string()) + " " + words.verdictText(j))
                 .collect(Collectors.joining(", "));
-        return out.isEmpty() ? "" : "Out by " + unit.suffix() + ": " + out + ".";
+        return out.isEmpty() ? "" : "Still out, in " + words.unit(station).spoken() + ": " + out + ".";
     }
 
     private String outOfTune() {

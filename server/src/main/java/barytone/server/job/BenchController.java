@@ -10,14 +10,17 @@ import barytone.core.instrument.RodType;
 import barytone.core.neck.Allowed;
 import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
-import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
+    private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
+
     private final JobLog log;
     private final JobDesk desk;
     private final Clock clock;
@@ -97,19 +102,38 @@ class BenchController {
     @GetMapping("/bench")
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
         Instant now = clock.instant();
-        LengthUnit shown = LengthUnit.ofCode(unit);
-        List<JobLog.Opened> all = log.all();
-        return new BenchView(
-                now,
-                demo,
-                all.stream()
-                        .filter(j -> !j.state().closed())
-                        .map(j -> card(j, shown))
-                        .toList(),
-                all.stream()
-                        .filter(j -> j.state().closed())
-                        .map(j -> card(j, shown))
-                        .toList());
+        Units shown = Units.ofCode(unit);
+        List<JobCard> open = new ArrayList<>();
+        List<JobCard> closed = new ArrayList<>();
+        for (JobLog.Listed listed : log.all()) {
+            JobLog.Opened job = listed.opened();
+            (job != null && job.state().closed() ? closed : open).add(shown(listed, shown));
+        }
+        return new BenchView(now, demo, open, closed);
+    }
+
+    /** A job on its card; one that cannot be shown says so, and takes no other along. */
+    private JobCard shown(JobLog.Listed listed, Units units) {
+        if (listed.opened() != null) {
+            try {
+                return card(listed.opened(), units);
+            } catch (RuntimeException e) {
+                LOG.error("Job {} cannot be shown", listed.id(), e);
+            }
+        }
+        return new JobCard(
+                listed.id(),
+                listed.ticket(),
+                listed.instrument(),
+                "",
+                listed.player(),
+                "",
+                "This job cannot be shown",
+                "broken",
+                null,
+                "Nothing of it is lost; the log of the server says why.",
+                listed.openedAt(),
+                listed.openedAt());
     }
 
     @GetMapping("/kinds")
@@ -140,7 +164,7 @@ class BenchController {
                         : Pickup.text(usual.fittings().pickups()));
     }
 
-    private JobCard card(JobLog.Opened opened, LengthUnit unit) {
+    private JobCard card(JobLog.Opened opened, Units unit) {
         JobViewer viewer = desk.viewer(opened, unit);
         boolean anyRead = !opened.state().looks().isEmpty();
         String standing = viewer.stations().stream()

@@ -8,6 +8,7 @@ import barytone.core.plan.Advice;
 import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -20,9 +21,9 @@ final class BridgeWords {
     private final JobState state;
     private final LengthUnit unit;
 
-    BridgeWords(JobState state, LengthUnit unit) {
+    BridgeWords(JobState state, Units units) {
         this.state = state;
-        this.unit = unit;
+        this.unit = units.action();
     }
 
     Said level() {
@@ -100,8 +101,8 @@ final class BridgeWords {
                 .collect(Collectors.joining(", "));
         return off.isEmpty()
                 ? "The strings share the supports, and all come to the middle of their bands."
-                : "The strings share the supports. Off the middle of their bands remain, in " + unit.suffix() + ": "
-                        + off + ".";
+                : "The strings share the supports. Off the middle of their bands remain: " + off + " " + unit.suffix()
+                        + ".";
     }
 
     private double band(int string) {
@@ -109,40 +110,72 @@ final class BridgeWords {
     }
 
     Said saddle(Advice.ReworkSaddle r) {
-        List<JobView.StepView> steps = new ArrayList<>();
         int bass = state.spec().bassString();
-        steps.add(side("Bass side, under " + bass + " " + state.spec().stringName(bass), r.bass()));
-        steps.add(side("Treble side, under 1 " + state.spec().stringName(1), r.treble()));
-        String rough = r.rough() ? "Roughly first: " : "";
+        List<JobView.StepView> steps = new ArrayList<>();
+        for (int s : state.strings(Station.ACTION)) {
+            Normal then = r.expected().get(s);
+            if (then == null) continue;
+            double amount = s == bass ? r.bass() : s == 1 ? r.treble() : between(r, s);
+            steps.add(new JobView.StepView(
+                    s + " " + state.spec().stringName(s),
+                    amount(amount) + (s == bass ? ", bass side" : s == 1 ? ", treble side" : ", between"),
+                    unit.show(then.mean()) + remains(s, then),
+                    null));
+        }
         List<String> why = new ArrayList<>();
-        if (r.raising()) {
+        if (r.inSteps())
+            why.add(
+                    side(r.bass(), r.firstBass(), "bass") + side(r.treble(), r.firstTreble(), "treble")
+                            + "What comes off does not come back: take the first part, put it in, tune and read; or all at once, if you trust the readings.");
+        if (r.raising())
             why.add(
                     "The saddle is too low. A veneer shim of the saddle's size, or a new saddle; a shim wants full contact.");
-        } else {
+        else {
             why.add(
                     "Off the underside, so that the top keeps its arc. Mark the line from a stack of leaves laid on the flat, and sand to it.");
             why.add("Snug in the slot; over an under-saddle pickup the underside must be perfectly flat.");
         }
+        why.add(
+                "One rigid piece: the two outer strings set it, the others follow its top. What each comes to stands above.");
         why.add("Look afterwards: enough saddle must stand proud for the break angle, and enough stay in the slot.");
         return Said.move(
-                rough
-                        + (r.raising()
-                                ? "Raise the saddle: bass " + amount(r.bass()) + ", treble " + amount(r.treble())
-                                : "Sand the saddle's underside: bass " + amount(r.bass()) + ", treble "
-                                        + amount(r.treble())),
+                (r.raising() ? "Raise the saddle: bass " : "Sand the saddle's underside: bass ") + whole(r.bass())
+                        + ", treble " + whole(r.treble()),
                 why,
-                "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
+                r.raising()
+                        ? "Strings slack before the saddle comes out. Dust of veneer and bone: wet or take it off, mask on."
+                        : "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
                 steps,
-                r.raising() ? "Raised and back" : "Sanded and back");
+                r.raising() ? "Raised and back" : r.inSteps() ? "First part sanded, back" : "Sanded and back");
     }
 
-    private String amount(double mm) {
+    /** The change of a rigid saddle under a string between the outer two, mm. */
+    private double between(Advice.ReworkSaddle r, int string) {
+        List<Double> z = state.spec().acrossBridge();
+        double share = (z.get(string - 1) - z.getLast()) / (z.getFirst() - z.getLast());
+        return share * r.treble() + (1 - share) * r.bass();
+    }
+
+    /** What a string will still lack of the middle of its band. */
+    private String remains(int string, Normal then) {
+        double off = then.mean() - band(string);
+        return Math.abs(off) < 0.02 ? "" : ", " + unit.showChange(off) + " off the middle";
+    }
+
+    private String side(double whole, double first, String name) {
+        return whole == first
+                ? ""
+                : Words.sentence(name) + " " + unit.showWithUnit(Math.abs(whole))
+                        + " to the middle of the band: take " + unit.showWithUnit(Math.abs(first))
+                        + " first and read. ";
+    }
+
+    private String whole(double mm) {
         return mm == 0 ? "nothing" : unit.showWithUnit(Math.abs(mm));
     }
 
-    private JobView.StepView side(String where, double mm) {
-        return new JobView.StepView(
-                where, mm == 0 ? "nothing" : unit.showWithUnit(Math.abs(mm)) + (mm < 0 ? " off" : " up"), "", null);
+    private String amount(double mm) {
+        return Math.abs(mm) < 0.005 ? "nothing" : unit.showWithUnit(Math.abs(mm)) + (mm < 0 ? " off" : " up");
     }
 
     /** What the neck angle means for the bridge, line by line. */

@@ -88,8 +88,8 @@ class Choices {
                 .filter(code -> schools.nut().stream().anyMatch(s -> s.code().equals(code)))
                 .orElse(NutSchool.USUAL.getFirst().code());
         String action = school(instrument, player, "action", spec)
-                .filter(code ->
-                        ActionSchool.ofCode(schools.action(), code).family() == ActionSchool.Family.of(spec.kind()))
+                .filter(code -> schools.action().stream()
+                        .anyMatch(s -> s.code().equals(code) && s.family() == ActionSchool.Family.of(spec.kind())))
                 .orElse(ActionSchool.usualFor(schools.action(), spec.kind()).code());
         // what is usual is not stored, so that a correction of the instrument's facts still moves it
         JobDefaults usual = JobDefaults.usual(spec, touch);

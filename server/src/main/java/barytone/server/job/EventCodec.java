@@ -39,6 +39,10 @@ class EventCodec {
         kinds.put("reading", JobEvent.ReadingTaken.class);
         kinds.put("reading-kept", JobEvent.ReadingKept.class);
         kinds.put("reading-dropped", JobEvent.ReadingDropped.class);
+        kinds.put("reading-moved", JobEvent.ReadingMoved.class);
+        kinds.put("moved-uncounted", JobEvent.MovedUncounted.class);
+        kinds.put("strings-changed", JobEvent.StringsChanged.class);
+        kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("rod-turned", JobEvent.RodTurned.class);
         kinds.put("rod-ran-free", JobEvent.RodRanFree.class);
         kinds.put("rod-other-way", JobEvent.RodTurnedOtherWay.class);
@@ -120,6 +124,9 @@ class EventCodec {
         @JsonSubTypes.Type(value = Move.TensionChanged.class, name = "tension-changed"),
         @JsonSubTypes.Type(value = Move.Retuned.class, name = "retuned"),
         @JsonSubTypes.Type(value = Move.Rested.class, name = "rested"),
+        @JsonSubTypes.Type(value = Move.SlotsUnknown.class, name = "slots-unknown"),
+        @JsonSubTypes.Type(value = Move.SaddlesUnknown.class, name = "saddles-unknown"),
+        @JsonSubTypes.Type(value = Move.ReliefUnknown.class, name = "relief-unknown"),
         @JsonSubTypes.Type(value = Move.HumidityChanged.class, name = "humidity-changed"),
     })
     private interface MoveNames {}

@@ -10,7 +10,7 @@ import barytone.core.pitch.Sound;
 import barytone.core.plan.Hearing;
 import barytone.core.plan.Intonation;
 import barytone.core.practice.StandIn;
-import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.server.sound.Wav;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -58,7 +58,7 @@ class HearingController {
             @RequestParam(defaultValue = "false") boolean asIs,
             @RequestParam(defaultValue = "false") boolean fresh,
             @RequestParam(defaultValue = "false") boolean whole) {
-        LengthUnit.ofCode(unit);
+        Units.ofCode(unit);
         JobLog.Opened job = desk.open(id);
         JobState state = job.state();
         ToneController.string(job, string);

@@ -6,6 +6,7 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
+import barytone.core.neck.NotAllowedException;
 import barytone.core.neck.StringLine;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.ActionTarget;
@@ -17,6 +18,7 @@ import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Position;
 import barytone.core.reading.ReadingBounds;
 import barytone.core.reading.Tool;
@@ -40,7 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class HeightController {
-    private static final int MOST_TURNS = 12 * 16;
+    private static final int MOST_TURNS = 16 * JobRequests.MOST_TURNS;
 
     private final JobDesk desk;
     private final Choices choices;
@@ -55,12 +57,26 @@ class HeightController {
     JobView followed(
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
-        return desk.add(
-                id,
-                unit,
-                asked,
-                job -> done(job.state(), desk.viewer(job, LengthUnit.MM).advice()));
+            @RequestBody JobRequests.Followed asked) {
+        return desk.add(id, unit, asked, job -> {
+            Advice advice = desk.viewer(job, Units.MM).advice();
+            return Boolean.TRUE.equals(asked.whole()) && advice instanceof Advice.ReworkSaddle saddle
+                    ? saddle.whole()
+                    : done(job.state(), advice);
+        });
+    }
+
+    /** The station of what is advised is left until the others are done. */
+    @PostMapping("/later")
+    JobView later(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Later asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (!job.state().agreed(asked.station()))
+                throw Allowed.broken("station", asked.station(), "a station that was agreed on");
+            return new JobEvent.PutOff(asked.station());
+        });
     }
 
     /** What is advised, or one step of it, shall not be done on this job. */
@@ -70,11 +86,11 @@ class HeightController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Decline asked) {
         return desk.add(id, unit, asked, job -> {
-            JobViewer viewer = desk.viewer(job, LengthUnit.MM);
+            JobViewer viewer = desk.viewer(job, Units.MM);
             JobView.AdviceView advice = viewer.told();
             String topic = asked.topic();
             if (topic == null) {
-                if (advice.decline() == null) throw new IllegalArgumentException("There is nothing here to leave out.");
+                if (advice.decline() == null) throw new NotAllowedException("There is nothing here to leave out.");
                 return new JobEvent.Answered(viewer.advice().topic(), false);
             }
             if (advice.steps().stream().noneMatch(s -> topic.equals(s.leave())))
@@ -94,7 +110,7 @@ class HeightController {
                 new JobEvent.LengthDirectionLearned(!state.tones().clockwiseBack());
             case Advice.ReplaceString r -> new JobEvent.StringRenewed(r.string());
             case Advice.TurnPickup p -> p.event();
-            default -> throw new IllegalArgumentException("The next move is not one that can be ticked off.");
+            default -> throw new NotAllowedException("The next move is not one that can be ticked off.");
         };
     }
 
@@ -122,13 +138,12 @@ class HeightController {
             List<Integer> strings = asked.strings() == null ? job.state().strings(Station.NUT) : asked.strings();
             if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one slot");
             strings.forEach(s -> string(job, s));
-            double change = change("change", asked.change(), unit, 1.5);
-            boolean lowers = asked.way() == JobEvent.NutReworked.Way.UNDERSIDE_SANDED;
-            if (lowers != change < 0 && asked.way() != JobEvent.NutReworked.Way.RENEWED)
-                throw Allowed.broken(
-                        "change",
-                        asked.change(),
-                        lowers ? "a minus: sanding the underside lowers" : "a plus: shims and fills raise");
+            if (asked.way() != JobEvent.NutReworked.Way.UNDERSIDE_SANDED)
+                return new JobEvent.NutReworked(asked.way(), strings, 0, asked.material());
+            if (asked.change() == null)
+                throw Allowed.broken("change", "nothing", "how much came off the underside, with a minus");
+            double change = change("change", asked.change(), Units.ofCode(unit).nut(), 1.5);
+            if (change >= 0) throw Allowed.broken("change", asked.change(), "a minus: sanding the underside lowers");
             return new JobEvent.NutReworked(asked.way(), strings, change);
         });
     }
@@ -140,15 +155,24 @@ class HeightController {
             @RequestBody JobRequests.Screws asked) {
         return desk.add(id, unit, asked, job -> {
             int screws = job.state().spec().supports().size();
-            Allowed.whole("screws", asked.sixteenths().size(), screws, screws);
-            for (int turns : asked.sixteenths()) Allowed.whole("turn (sixteenths)", turns, -MOST_TURNS, MOST_TURNS);
-            if (asked.sixteenths().stream().allMatch(t -> t == 0))
-                throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
             if (!job.state().spec().fittings().bridge().screwed())
                 throw Allowed.broken("screws", "turns", "a bridge with height screws; this one has a fixed saddle");
-            return new JobEvent.BridgeScrewed(
-                    asked.sixteenths().stream().map(Turns::new).toList());
+            List<Turns> turned = turns(asked);
+            Allowed.whole("screws", turned.size(), screws, screws);
+            for (Turns t : turned) Allowed.whole("turn (sixteenths)", t.sixteenths(), -MOST_TURNS, MOST_TURNS);
+            if (turned.stream().allMatch(Turns::isZero))
+                throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
+            return new JobEvent.BridgeScrewed(turned);
         });
+    }
+
+    private static List<Turns> turns(JobRequests.Screws asked) {
+        if (asked.turns() != null)
+            return asked.turns().stream()
+                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, JobRequests.MOST_TURNS))
+                    .toList();
+        if (asked.sixteenths() == null) throw Allowed.broken("screws", "nothing", "the turns of every screw");
+        return asked.sixteenths().stream().map(Turns::new).toList();
     }
 
     @PostMapping("/saddle-reworks")
@@ -157,16 +181,15 @@ class HeightController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.SaddleRework asked) {
         return desk.add(id, unit, asked, job -> {
-            double bass = change("bass", asked.bass(), unit, 6);
-            double treble = change("treble", asked.treble(), unit, 6);
+            if (asked.way() != JobEvent.SaddleReworked.Way.SANDED)
+                return new JobEvent.SaddleReworked(asked.way(), 0, 0);
+            LengthUnit shown = Units.ofCode(unit).action();
+            double bass = change("bass", asked.bass() == null ? "0" : asked.bass(), shown, 6);
+            double treble = change("treble", asked.treble() == null ? "0" : asked.treble(), shown, 6);
             if (bass == 0 && treble == 0) throw Allowed.broken("saddle", "no change", "a change on one side at least");
-            boolean lowers = asked.way() == JobEvent.SaddleReworked.Way.SANDED;
-            boolean raises = asked.way() == JobEvent.SaddleReworked.Way.SHIMMED;
-            if ((lowers && (bass > 0 || treble > 0)) || (raises && (bass < 0 || treble < 0)))
+            if (bass > 0 || treble > 0)
                 throw Allowed.broken(
-                        "saddle",
-                        asked.bass() + " and " + asked.treble(),
-                        lowers ? "minus on both sides: sanding lowers" : "plus on both sides: a shim raises");
+                        "saddle", asked.bass() + " and " + asked.treble(), "minus on both sides: sanding lowers");
             return new JobEvent.SaddleReworked(asked.way(), bass, treble);
         });
     }
@@ -179,7 +202,8 @@ class HeightController {
         return desk.add(id, unit, asked, job -> {
             StringLine line = job.state().spec().line();
             double edge = line.scale().crown(job.state().spec().bodyJointFret());
-            double thickness = Allowed.number("thickness", mm(asked.thickness(), unit), 0.05, 3, "mm");
+            double thickness = Allowed.number(
+                    "thickness", mm(asked.thickness(), Units.ofCode(unit).action()), 0.05, 3, "mm");
             return new JobEvent.NeckShimmed(asked.end(), thickness, edge, edge + Advice.ShimNeck.POCKET);
         });
     }
@@ -204,7 +228,8 @@ class HeightController {
             int strings = job.state().spec().strings();
             for (int s : asked.ringing()) Allowed.whole("string", s, 2, strings - 1);
             return new JobEvent.GaugePatternRead(
-                    Allowed.number("radius", mm(asked.radius(), unit), 80, 3000, "mm"),
+                    Allowed.number(
+                            "radius", mm(asked.radius(), Units.ofCode(unit).radius()), 80, 3000, "mm"),
                     List.copyOf(new HashSet<>(asked.ringing())));
         });
     }
@@ -219,8 +244,9 @@ class HeightController {
                 unit,
                 asked,
                 job -> new JobEvent.TravelRead(
-                        Allowed.number("down", mm(asked.down(), unit), 0, 20, "mm"),
-                        Allowed.number("up", mm(asked.up(), unit), 0, 20, "mm")));
+                        Allowed.number(
+                                "down", mm(asked.down(), Units.ofCode(unit).action()), 0, 20, "mm"),
+                        Allowed.number("up", mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
     }
 
     @PostMapping("/neck-angle")
@@ -232,7 +258,8 @@ class HeightController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.NeckAngleRead(change("above the bridge", asked.above(), unit, 30)));
+                job -> new JobEvent.NeckAngleRead(change(
+                        "above the bridge", asked.above(), Units.ofCode(unit).action(), 30)));
     }
 
     @PostMapping("/height-habit")
@@ -248,6 +275,7 @@ class HeightController {
                 case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
             };
             // refuses a fret that this neck does not have
+            Allowed.whole("fret", method.gaugeFret(), 1, job.state().spec().frets());
             job.state().spec().line().form(method);
             return new JobEvent.HeightHabitSet(new HeightHabit(
                     method, Tool.ofCode(asked.tool()), asked.flat() ? Position.FLAT : Position.PLAYING));
@@ -260,8 +288,8 @@ class HeightController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.HeightTarget asked) {
         return desk.add(id, unit, asked, job -> switch (asked.station()) {
-            case NUT -> nutTarget(job, asked, LengthUnit.ofCode(unit));
-            case ACTION -> actionTarget(job, asked, LengthUnit.ofCode(unit));
+            case NUT -> nutTarget(job, asked, Units.ofCode(unit).nut());
+            case ACTION -> actionTarget(job, asked, Units.ofCode(unit).action());
             case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
         });
     }
@@ -301,10 +329,10 @@ class HeightController {
         List<Band> bands = new ArrayList<>();
         for (int s = 1; s <= state.spec().strings(); s++) {
             Judged judged = Judged.of(state, station, s);
-            if (!judged.read())
+            if (!judged.known())
                 throw Allowed.broken(
                         "target", "string " + s + " not read", "every string read, for what stands there to be wanted");
-            double now = state.estimate().now(s, state.method(station)).mean();
+            double now = judged.value().mean();
             double half = judged.band().width() / 2;
             // a nut that touches the frets is nobody's wish
             double low = Math.max(station == Station.NUT ? 0.01 : 0.2, now - half);
@@ -373,12 +401,12 @@ class HeightController {
         Allowed.whole("string", string, 1, job.state().spec().strings());
     }
 
-    private static double mm(String text, String unit) {
-        return Length.parse(text, LengthUnit.ofCode(unit)).mm();
+    private static double mm(String text, LengthUnit unit) {
+        return text.strip().equals("0") ? 0 : Length.parse(text, unit).mm();
     }
 
     /** A signed length. */
-    private static double change(String field, String text, String unit, double most) {
+    private static double change(String field, String text, LengthUnit unit, double most) {
         String clean = text.strip().replace('−', '-');
         boolean minus = clean.startsWith("-");
         String bare = minus || clean.startsWith("+") ? clean.substring(1).strip() : clean;

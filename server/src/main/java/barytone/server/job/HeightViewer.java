@@ -6,7 +6,9 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobState;
+import barytone.core.joblog.Look;
 import barytone.core.joblog.SlotFlaw;
+import barytone.core.joblog.TakenReading;
 import barytone.core.neck.Allowed;
 import barytone.core.neck.BoardRadius;
 import barytone.core.neck.GapMethod;
@@ -18,6 +20,7 @@ import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.LeafSet;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
@@ -26,6 +29,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /** Puts the nut and action stations of a job into the form that the page draws. */
@@ -36,14 +41,18 @@ final class HeightViewer {
     private static final double LEAF_REACH = 1.2;
 
     private final JobState state;
+    /** For what belongs to the saddles. */
     private final LengthUnit unit;
+
+    private final Units units;
     private final Words words;
     private final Bench bench;
     private final Rules rules;
 
-    HeightViewer(JobState state, LengthUnit unit, Words words, Bench bench) {
+    HeightViewer(JobState state, Units units, Words words, Bench bench) {
         this.state = state;
-        this.unit = unit;
+        this.units = units;
+        this.unit = units.action();
         this.words = words;
         this.bench = bench;
         this.rules = new Rules(state, bench.schools());
@@ -53,6 +62,7 @@ final class HeightViewer {
         GapMethod method = state.method(station);
         return new JobView.HeightView(
                 station,
+                words.unit(station).suffix(),
                 words.method(station),
                 new JobView.HeightHabitView(
                         pressed(method),
@@ -60,7 +70,7 @@ final class HeightViewer {
                         state.tool(station).code(),
                         state.position(station) == Position.FLAT),
                 methods(station),
-                tools(bench.tools(), unit),
+                tools(bench.tools(), words.unit(station)),
                 state.strings(station).stream().map(s -> row(station, s)).toList(),
                 remarks(station),
                 target(station));
@@ -83,11 +93,13 @@ final class HeightViewer {
                     new JobView.HeightChoice("Pressed at 2, gauge at fret 1", 2, 1),
                     new JobView.HeightChoice("Open string, gauge at fret 1", 0, 1));
         List<JobView.HeightChoice> choices = new ArrayList<>();
-        for (int fret : new int[] {12, 17, 14, 15, 10}) {
+        for (int fret : new TreeSet<>(List.of(state.spec().actionFret(), 10, 14, 15, 17))) {
             if (fret > state.spec().frets()) continue;
             choices.add(new JobView.HeightChoice("Open string at fret " + fret, 0, fret));
         }
-        choices.add(new JobView.HeightChoice("Capo at 1, at fret 12", 1, 12));
+        int usual = state.spec().actionFret();
+        choices.sort(Comparator.comparing((JobView.HeightChoice c) -> c.fret() != usual));
+        choices.add(new JobView.HeightChoice("Capo at 1, at fret " + usual, 1, usual));
         return choices;
     }
 
@@ -106,28 +118,72 @@ final class HeightViewer {
     /** One string of a ledger. */
     JobView.LedgerRow row(Station station, int string) {
         Judged judged = Judged.of(state, station, string);
-        GapMethod shown = state.method(station);
-        Normal now = state.estimate().now(string, shown);
-        Band band = judged.shownBy(shown, state.estimate());
+        LengthUnit own = words.unit(station);
         String side = string == 1 ? "treble" : string == state.spec().bassString() ? "bass" : "";
+        Optional<TakenReading> found = state.found(station, string);
         return new JobView.LedgerRow(
                 string,
                 state.spec().stringName(string),
                 side,
-                state.found(station, string).map(n -> unit.show(n.mean())).orElse(null),
-                judged.read() ? unit.show(now.mean()) : null,
-                judged.read() ? unit.show(now.sd()) : null,
+                found.map(words::read).orElse(null),
+                found.filter(f -> !f.method().equals(judged.method()))
+                        .map(f -> words.method(f.method()))
+                        .orElse(null),
+                now(judged),
+                judged.known() && !judged.asRead(),
+                note(judged),
+                judged.known() && !judged.asRead() && !judged.noGap()
+                        ? own.show(judged.reckoned().sd())
+                        : null,
                 words.verdict(judged),
                 words.verdictText(judged),
-                unit.show(band.low()) + " – " + unit.show(band.high()),
-                leaves(now.mean()));
+                words.band(station, judged.band()),
+                leaves(judged.value().mean(), own),
+                state.doubt(station, string).map(this::doubt).orElse(null));
     }
 
-    private List<JobView.LeafView> leaves(double expected) {
+    private JobView.DoubtView doubt(TakenReading taken) {
+        return new JobView.DoubtView(
+                taken.seq(),
+                words.read(taken) + " " + words.unit(taken.station()).suffix(),
+                words.doubt(taken),
+                taken.unturned());
+    }
+
+    /** What was read while it stands, else what is reckoned; null while nothing is known. */
+    @Nullable
+    String now(Judged judged) {
+        if (!judged.known()) return null;
+        Look look = judged.look();
+        if (judged.asRead() && look != null) return words.read(look.reading());
+        // what was read as no gap and has moved since is not known at all
+        if (judged.noGap()) return null;
+        return words.unit(judged.station()).show(judged.reckoned().mean());
+    }
+
+    /** What stands beside it: the reading before the move or by another way; or what is reckoned when that differs by what the tool can see. */
+    private @Nullable String note(Judged judged) {
+        LengthUnit own = words.unit(judged.station());
+        Look look = judged.look();
+        if (look == null) return judged.between() ? "between the outer strings" : null;
+        TakenReading read = look.reading();
+        if (judged.asRead()) {
+            if (judged.noGap()) return null;
+            double off = judged.reckoned().mean() - read.mm();
+            return Math.abs(off) <= Math.max(read.sees(), read.evidence().sd())
+                    ? null
+                    : "reckoned " + own.show(judged.reckoned().mean()) + " ± "
+                            + own.show(judged.reckoned().sd());
+        }
+        if (look.stands()) return "read " + words.read(read) + ", " + words.method(read.method());
+        return "read " + words.read(read) + " before the last move";
+    }
+
+    private List<JobView.LeafView> leaves(double expected, LengthUnit own) {
         LeafSet owned = bench.tools().leaves();
         if (expected > LEAF_REACH || owned.sizes().isEmpty()) return List.of();
         return owned.around(expected, LEAVES_SHOWN).stream()
-                .map(mm -> new JobView.LeafView(mm, unit.show(mm)))
+                .map(mm -> new JobView.LeafView(mm, own.show(mm)))
                 .toList();
     }
 
@@ -135,30 +191,36 @@ final class HeightViewer {
         List<String> remarks = new ArrayList<>();
         if (!state.agreed(station))
             remarks.add("Not part of the work agreed on. What is read here is kept all the same.");
-        if (station == Station.NUT && state.chosen().nut().method() instanceof GapMethod.NutOpen)
-            remarks.add(
-                    "The open target holds for relief and saddle at their targets; the bands shown are what this reads now.");
+        if (station != Station.RELIEF && !stated(station).equals(state.method(station)))
+            remarks.add("The target is stated " + words.method(stated(station))
+                    + "; the bands shown are what that comes to in this way of reading.");
         if (station == Station.NUT && state.method(station) instanceof GapMethod.NutOpen && !anyRead(Station.ACTION))
             remarks.add(
                     "An open reading includes the slope to the saddle: read the action too, and the slot is known.");
-        if (station == Station.NUT) {
-            List<Integer> below = new ArrayList<>();
-            for (int s : state.strings(station)) {
-                Normal h = state.estimate().slotHeight(s);
-                if (state.look(station, s).isPresent() && h.mean() + h.sd() < 0) below.add(s);
-            }
-            if (!below.isEmpty())
-                remarks.add(
-                        "Below the level of the frets: " + words.strings(below) + ". The open string lies on fret 1.");
-        }
-        if (station == Station.ACTION && state.tool(station).spread() > 0.1)
-            remarks.add(
-                    "A ruler leaves ± " + unit.showWithUnit(state.tool(station).spread())
-                            + " on each string: a card or caliper tells more.");
+        List<Integer> noGap = state.strings(station).stream()
+                .filter(n -> Judged.of(state, station, n).noGap())
+                .toList();
+        if (station == Station.NUT && !noGap.isEmpty())
+            remarks.add("No gap under " + words.strings(noGap)
+                    + ": the string lies on fret 1 when pressed. How much is missing is unknown.");
+        Tool tool = state.tool(station);
+        // told once, not six times
+        if (state.strings(station).stream()
+                .map(n -> Judged.of(state, station, n))
+                .anyMatch(Judged::asRead))
+            remarks.add("The " + tool.label() + " tells "
+                    + words.unit(station).showWithUnit(tool.sees()) + " at the least; its readings are good to ± "
+                    + words.unit(station).showWithUnit(tool.spread()) + ".");
         if (state.position(station) == Position.FLAT)
             remarks.add(
                     "Read flat on the bench: these readings count less. Turn it to playing position for a verdict.");
         return remarks;
+    }
+
+    private GapMethod stated(Station station) {
+        return station == Station.NUT
+                ? state.chosen().nut().method()
+                : state.chosen().action().method();
     }
 
     private boolean anyRead(Station station) {
@@ -169,9 +231,10 @@ final class HeightViewer {
     private JobView.HeightTargetView target(Station station) {
         List<JobView.TypedBandView> bands = new ArrayList<>();
         for (int s : state.strings(station).reversed()) {
-            Band band = Judged.of(state, station, s).shownBy(state.method(station), state.estimate());
+            Band band = Judged.band(state, station, s);
+            LengthUnit own = words.unit(station);
             bands.add(new JobView.TypedBandView(
-                    s, state.spec().stringName(s), unit.show(band.low()), unit.show(band.high())));
+                    s, state.spec().stringName(s), own.show(band.low()), own.show(band.high())));
         }
         return new JobView.HeightTargetView(
                 rules.code(station),
@@ -191,7 +254,9 @@ final class HeightViewer {
                 .map(s -> new JobView.HeightSchoolView(
                         s.code(),
                         s.label(),
-                        "bass " + words.band(s.bass()) + ", treble " + words.band(s.treble()) + ", "
+                        "bass " + words.band(Station.NUT, s.bass()) + ", treble "
+                                + words.band(Station.NUT, s.treble()) + " "
+                                + units.nut().suffix() + ", "
                                 + words.method(s.method()),
                         s.reason()))
                 .toList();
@@ -217,7 +282,7 @@ final class HeightViewer {
         boolean learned = NutAdvisor.biteLearned(state.estimate());
         return new JobView.NutBenchView(
                 state.spec().fittings().nut().label(),
-                NutWords.perStroke(bite.mean(), unit)
+                NutWords.perStroke(bite.mean(), units.nut())
                         + (learned ? ", learned on this nut" : ", usual, not learned yet"),
                 widthText(state.spec().fittings().nutWidth()),
                 state.temporary(),
@@ -229,20 +294,20 @@ final class HeightViewer {
 
     /** A width as it was stated: a plain number of millimetres, or the other unit's own. */
     private String widthText(double width) {
-        return unit == LengthUnit.MM ? Allowed.plain(width) + " mm" : unit.showWithUnit(width);
+        return Allowed.plain(width) + " mm";
     }
 
     private JobView.SlotView slot(int string) {
         double gauge = state.spec().gauge(string);
         String file = bench.tools()
                 .fileFor(gauge)
-                .map(f -> unit.showWithUnit(f.width()) + (f.rolled() ? ", rolled sideways" : ""))
+                .map(f -> units.gauge().showWithUnit(f.width()) + (f.rolled() ? ", rolled sideways" : ""))
                 .orElse("none owned fits");
         boolean read = state.look(Station.NUT, string).isPresent();
         return new JobView.SlotView(
                 string,
                 state.spec().stringName(string),
-                unit.showWithUnit(gauge),
+                units.gauge().showWithUnit(gauge),
                 file,
                 read ? "about " + Math.round(NutAdvisor.strokesToFretLevel(state.estimate(), string)) : null,
                 state.slots().containsKey(string),
@@ -266,6 +331,7 @@ final class HeightViewer {
         var travel = state.travel();
         var pattern = state.pattern();
         return new JobView.BridgeView(
+                unit.suffix(),
                 fittings.bridge(),
                 fittings.bridge().label(),
                 fittings.bridge().screwed(),
@@ -273,12 +339,13 @@ final class HeightViewer {
                 pitchText,
                 travel == null
                         ? null
-                        : unit.showWithUnit(travel.down()) + " down, " + unit.showWithUnit(travel.up()) + " up",
+                        : unit.showWithUnit(travel.leastDown()) + " down, " + unit.showWithUnit(travel.leastUp())
+                                + " up",
                 bridgeWords.angle(),
                 bench.tools().radiusGauges().stream().map(Allowed::plain).toList(),
                 pattern == null
                         ? null
-                        : "Gauge " + Allowed.plain(pattern.radius()) + " mm: "
+                        : "Gauge " + units.radius().showWithUnit(pattern.radius()) + ": "
                                 + (pattern.ringing().isEmpty()
                                         ? "all strings between touch"
                                         : "clear are " + words.strings(pattern.ringing())),
@@ -351,12 +418,18 @@ final class HeightViewer {
                 state.spec().board(), state.spec().line().saddle(), state.spec().acrossBridge(), heights);
         BoardRadius board = state.spec().board();
         double at = board.at(state.spec().line().saddle());
-        String surface = Double.isInfinite(at) ? "flat" : "radius " + Math.round(at) + " mm";
+        String surface = Double.isInfinite(at) ? "flat" : "radius " + radius(at);
         return "Strings: "
                 + (arc.radius().isPresent()
-                        ? "radius about " + Math.round(arc.radius().getAsDouble()) + " mm"
+                        ? "radius about " + radius(arc.radius().getAsDouble())
                         : "on a line, or sagging in the middle")
                 + ". Board carried on to the saddle: " + surface + ".";
+    }
+
+    private String radius(double mm) {
+        return units.radius() == LengthUnit.MM
+                ? Math.round(mm) + " mm"
+                : units.radius().showWithUnit(mm);
     }
 
     JobView.OrderView order() {

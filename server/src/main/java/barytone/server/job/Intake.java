@@ -287,6 +287,15 @@ class Intake {
                     "Another window corrected this instrument meanwhile. Nothing was overwritten: look at it again, then correct it.");
     }
 
+    /** Notes which strings are on an instrument now. */
+    void restring(long instrument, StringSet set) {
+        sql.update(INSTRUMENT)
+                .set(INSTRUMENT.STRINGS, set.text())
+                .set(INSTRUMENT.VERSION, INSTRUMENT.VERSION.plus(1L))
+                .where(INSTRUMENT.ID.eq(instrument))
+                .execute();
+    }
+
     /** The facts as the table keeps them, checked. */
     private static Map<Field<?>, Object> columns(Facts facts) {
         InstrumentSpec spec = facts.spec();

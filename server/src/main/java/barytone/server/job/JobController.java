@@ -8,6 +8,7 @@ import barytone.core.joblog.LoggedEvent;
 import barytone.core.joblog.ReliefHabit;
 import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
+import barytone.core.neck.NotAllowedException;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
@@ -16,6 +17,7 @@ import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthText;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.ReadingBounds;
@@ -77,8 +79,10 @@ class JobController {
     @PutMapping("/{id}/instrument")
     JobView correct(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
-        LengthUnit.ofCode(unit);
-        intake.correct(desk.open(id).job().instrumentId(), asked.version(), asked.facts());
+        Units.ofCode(unit);
+        JobLog.Opened job = desk.open(id);
+        if (job.state().closed()) throw new JobClosedException();
+        intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
         return desk.view(id, unit);
     }
 
@@ -87,7 +91,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Reading asked) {
-        return desk.add(id, unit, asked, job -> reading(job.state(), asked, LengthUnit.ofCode(unit)));
+        return desk.add(id, unit, asked, job -> reading(job.state(), asked, Units.ofCode(unit)));
     }
 
     @PostMapping("/{id}/readings/kept")
@@ -100,6 +104,35 @@ class JobController {
                 unit,
                 asked,
                 job -> new JobEvent.ReadingKept(existing(job, asked.event(), JobEvent.ReadingTaken.class)));
+    }
+
+    /** A doubted reading is right, for its height was moved before it without counting. */
+    @PostMapping("/{id}/readings/moved")
+    JobView moved(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.ReadingMoved(existing(job, asked.event(), JobEvent.ReadingTaken.class)));
+    }
+
+    /** Heights were moved without counting, and will be read. */
+    @PostMapping("/{id}/uncounted")
+    JobView uncounted(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Uncounted asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "RELIEF, NUT or ACTION");
+            List<Integer> strings = asked.strings() == null ? job.state().spec().everyString() : asked.strings();
+            if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one string");
+            for (int s : strings)
+                Allowed.whole("string", s, 1, job.state().spec().strings());
+            return new JobEvent.MovedUncounted(asked.station(), strings);
+        });
     }
 
     @PostMapping("/{id}/readings/dropped")
@@ -119,10 +152,15 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.RodTurn asked) {
-        Allowed.whole("turn (sixteenths)", asked.sixteenths(), -32, 32);
-        if (asked.sixteenths() == 0) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
+        Turns tighter = asked.turns() == null
+                ? new Turns(Allowed.whole(
+                        "turn (sixteenths)",
+                        asked.sixteenths() == null ? 0 : asked.sixteenths(),
+                        -16 * JobRequests.MOST_TURNS,
+                        16 * JobRequests.MOST_TURNS))
+                : Turns.parse("turn", asked.turns(), JobRequests.MOST_TURNS);
+        if (tighter.isZero()) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
         return desk.add(id, unit, asked, job -> {
-            Turns tighter = new Turns(asked.sixteenths());
             return new JobEvent.RodTurned(
                     job.state().reversed() ? tighter.negated() : tighter, asked.finishTightening(), asked.free());
         });
@@ -205,7 +243,7 @@ class JobController {
                 unit,
                 asked,
                 job -> new JobEvent.TargetSet(target(
-                        job, asked, LengthUnit.ofCode(unit), desk.schools().relief())));
+                        job, asked, Units.ofCode(unit).relief(), desk.schools().relief())));
     }
 
     @PostMapping("/{id}/habit")
@@ -216,6 +254,7 @@ class JobController {
         return desk.add(id, unit, asked, job -> {
             GapMethod.Relief method = new GapMethod.Relief(asked.heldLow(), asked.heldHigh(), asked.gaugeFret());
             // refuses a habit that this neck cannot be read by
+            Allowed.whole("held fret", asked.heldHigh(), 2, job.state().spec().frets());
             job.state().spec().line().curvatureFor(method, 0);
             return new JobEvent.HabitSet(new ReliefHabit(
                     method, Tool.ofCode(asked.tool()), asked.flat() ? Position.FLAT : Position.PLAYING, asked.board()));
@@ -279,10 +318,15 @@ class JobController {
                 job -> new JobEvent.Redone(asked.event() != null ? undoneOne(job, asked.event()) : newestUndone(job)));
     }
 
-    private static JobEvent reading(JobState state, JobRequests.Reading asked, LengthUnit unit) {
+    private static JobEvent reading(JobState state, JobRequests.Reading asked, Units units) {
         Station station = asked.station() == null ? Station.RELIEF : asked.station();
         if (!station.height())
             throw Allowed.broken("station", station, "RELIEF, NUT or ACTION; the others have routes of their own");
+        LengthUnit unit = switch (station) {
+            case NUT -> units.nut();
+            case ACTION -> units.action();
+            case RELIEF, INTONATION, PICKUPS -> units.relief();
+        };
         if (!state.strings(station).contains(asked.string()))
             throw Allowed.broken(
                     "string",
@@ -311,12 +355,34 @@ class JobController {
             };
         }
         ReadingBounds bounds = ReadingBounds.of(method);
+        boolean sure = Boolean.TRUE.equals(asked.sure());
+        if (!sure && bare(typed)) suspect(typed, gap, bounds, unit);
         bounds.check("reading", gap.shown(), unit);
-        if (!Boolean.TRUE.equals(asked.sure()))
+        if (!sure)
             bounds.oddity(gap.shown(), unit).ifPresent(question -> {
                 throw new OddValueException(question);
             });
-        return new JobEvent.ReadingTaken(asked.string(), method, tool, gap, state.position(station), typed.strip());
+        return new JobEvent.ReadingTaken(
+                asked.string(), method, tool, gap, state.position(station), typed.strip(), unit);
+    }
+
+    /** Whether a number was typed without a unit. */
+    private static boolean bare(String typed) {
+        return typed.strip().matches("[+-]?[0-9]*[.,]?[0-9]+");
+    }
+
+    /** A number that is odd in its unit, and usual in another, is asked about. */
+    private static void suspect(String typed, Gap gap, ReadingBounds bounds, LengthUnit unit) {
+        bounds.meant(gap.shown(), unit).ifPresent(meant -> {
+            double mm = Length.parse(meant, LengthUnit.MM).mm();
+            String spoken = meant.endsWith("t")
+                    ? meant.substring(0, meant.length() - 1) + " thou (" + LengthUnit.MM.showWithUnit(mm) + ")"
+                    : LengthUnit.MM.showWithUnit(mm);
+            throw new OddValueException(
+                    "“" + typed.strip() + "” would be " + unit.showWithUnit(gap.shown()) + ". Is it " + spoken + "?",
+                    meant,
+                    spoken);
+        });
     }
 
     private static Gap gap(JobRequests.Leaves leaves) {
@@ -389,7 +455,7 @@ class JobController {
         return job.log().reversed().stream()
                 .filter(e -> counts(e, undone))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is nothing to undo."))
+                .orElseThrow(() -> new NotAllowedException("There is nothing to undo."))
                 .seq();
     }
 
@@ -405,7 +471,7 @@ class JobController {
                 .filter(e -> e.event() instanceof JobEvent.Undone u && undone.contains(u.event()))
                 .map(e -> ((JobEvent.Undone) e.event()).event())
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is nothing to bring back."));
+                .orElseThrow(() -> new NotAllowedException("There is nothing to bring back."));
     }
 
     private static boolean counts(LoggedEvent e, Set<Long> undone) {

@@ -2,7 +2,7 @@ package barytone.server.job;
 
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.Allowed;
-import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
 import java.time.Clock;
 import java.util.function.Function;
@@ -23,7 +23,7 @@ class JobDesk {
 
     /** Adds what is decided from the job as it stands, once, and answers with the whole job. */
     JobView add(long id, String unit, JobRequests.Stamped asked, Function<JobLog.Opened, JobEvent> decide) {
-        LengthUnit.ofCode(unit);
+        Units.ofCode(unit);
         if (asked.key().isBlank() || asked.key().length() > 80)
             throw Allowed.broken(
                     "key", asked.key().length() + " characters", "1 to 80 characters, new for each request");
@@ -35,11 +35,17 @@ class JobDesk {
     }
 
     JobView view(JobLog.Opened job, String unit) {
-        return viewer(job, LengthUnit.ofCode(unit)).view();
+        return viewer(job, Units.ofCode(unit)).view();
     }
 
-    JobViewer viewer(JobLog.Opened job, LengthUnit unit) {
-        return new JobViewer(job, unit, clock.instant(), new Bench(shop.toolkit(), shop.schools()));
+    JobViewer viewer(JobLog.Opened job, Units units) {
+        return new JobViewer(job, units, clock.instant(), new Bench(shop.toolkit(), schools(job)));
+    }
+
+    /** The schools as they are; those of the day on which it was closed for a closed job. */
+    private Shop.Schools schools(JobLog.Opened job) {
+        String then = job.job().schoolsAtClosing();
+        return then == null ? shop.schools() : shop.readSchools(then);
     }
 
     Shop.Schools schools() {

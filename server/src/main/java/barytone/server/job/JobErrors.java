@@ -28,7 +28,12 @@ class JobErrors {
 
     @ExceptionHandler
     ProblemDetail odd(OddValueException e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "sure", e);
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "sure", e);
+        if (e.suggestion() != null) {
+            problem.setProperty("suggestion", e.suggestion());
+            problem.setProperty("suggested", e.suggested());
+        }
+        return problem;
     }
 
     private static ProblemDetail problem(HttpStatus status, String code, Exception e) {

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import static barytone.server.db.gen.Tables.CLOSED_JOB;
 import static barytone.server.db.gen.Tables.INSTRUMENT;
 import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
@@ -23,36 +24,51 @@ import barytone.core.joblog.LoggedEvent;
 import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.strings.StringSet;
+import barytone.server.db.gen.tables.records.ClosedJobRecord;
+import barytone.server.db.gen.tables.records.InstrumentRecord;
+import barytone.server.shop.Shop;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The stored log of every job: read whole, added to one event at a time, never changed. */
 @Component
 class JobLog {
+    private static final Logger LOG = LoggerFactory.getLogger(JobLog.class);
+
     private final DSLContext sql;
     private final EventCodec codec;
     private final Clock clock;
     private final LiveUpdates live;
+    private final Shop shop;
 
-    JobLog(DSLContext sql, EventCodec codec, Clock clock, LiveUpdates live) {
+    JobLog(DSLContext sql, EventCodec codec, Clock clock, LiveUpdates live, Shop shop) {
+        this.shop = shop;
         this.sql = sql;
         this.codec = codec;
         this.clock = clock;
         this.live = live;
     }
 
-    /** Who and what a job is about. */
+    /**
+     * Who and what a job is about; of a closed job as it was when it was closed.
+     *
+     * @param schoolsAtClosing the shop's schools on that day; null while it is open
+     */
     record Job(
             long id,
             long ticket,
@@ -65,7 +81,8 @@ class JobLog {
             String complaint,
             Instant openedAt,
             Set<Station> scope,
-            List<JobEvent> choices) {
+            List<JobEvent> choices,
+            @Nullable String schoolsAtClosing) {
         /** What held when the job was opened. */
         JobDefaults defaults() {
             return Choices.applied(JobDefaults.usual(spec, touch), choices).scope(scope);
@@ -86,18 +103,47 @@ class JobLog {
      */
     @Transactional(readOnly = true)
     public Opened open(long id) {
-        Job job = selectJobs()
-                .where(JOB.ID.eq(id))
-                .fetchOptional(this::job)
-                .orElseThrow(() -> new NoSuchJobException(id));
-        return replay(job, events(id));
+        Record row = selectJobs().where(JOB.ID.eq(id)).fetchOptional().orElseThrow(() -> new NoSuchJobException(id));
+        ClosedJobRecord closed =
+                sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne();
+        return replay(job(row, closed), events(id));
     }
 
-    /** Reads all jobs, newest ticket first. */
+    /**
+     * A job of a list.
+     *
+     * @param opened null when it cannot be shown; the reason is in the log
+     */
+    record Listed(
+            long id,
+            long ticket,
+            String instrument,
+            String player,
+            Instant openedAt,
+            @Nullable Opened opened) {}
+
+    /** Reads all jobs, newest ticket first; one that cannot be read takes no other along. */
     @Transactional(readOnly = true)
-    public List<Opened> all() {
-        List<Job> jobs = selectJobs().orderBy(JOB.TICKET.desc()).fetch(this::job);
-        return jobs.stream().map(j -> replay(j, events(j.id()))).toList();
+    public List<Listed> all() {
+        Map<Long, ClosedJobRecord> closed = sql.selectFrom(CLOSED_JOB).fetchMap(CLOSED_JOB.JOB_ID);
+        return selectJobs().orderBy(JOB.TICKET.desc()).fetch(row -> listed(row, closed.get(row.get(JOB.ID))));
+    }
+
+    private Listed listed(Record row, @Nullable ClosedJobRecord closed) {
+        long id = row.get(JOB.ID);
+        Opened opened = null;
+        try {
+            opened = replay(job(row, closed), events(id));
+        } catch (RuntimeException e) {
+            LOG.error("Job {} cannot be shown", id, e);
+        }
+        return new Listed(
+                id,
+                row.get(JOB.TICKET),
+                row.get(INSTRUMENT.NAME),
+                row.get(PLAYER.NAME),
+                row.get(JOB.OPENED_AT),
+                opened);
     }
 
     /**
@@ -115,14 +161,26 @@ class JobLog {
         if (seen) return before;
         if (before.seq() != after) throw new ChangedMeanwhileException(before.seq() - after);
         JobEvent event = decide.apply(before);
-        boolean allowedWhenClosed = event instanceof JobEvent.Reopened
-                || event instanceof JobEvent.NoteWritten
-                || event instanceof JobEvent.Undone
-                || event instanceof JobEvent.Redone;
+        boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
         insert(id, before.seq() + 1, clock.instant(), event, requestKey);
         live.afterCommit(id, before.seq() + 1);
+        Opened now = open(id);
+        if (now.state().closed() == before.state().closed()) return now;
+        if (now.state().closed()) freeze(now.job());
+        else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
         return open(id);
+    }
+
+    /** Keeps what a job is about as it is on the day it is closed. */
+    private void freeze(Job job) {
+        ClosedJobRecord closed = sql.newRecord(CLOSED_JOB);
+        closed.from(sql.fetchOne(INSTRUMENT, INSTRUMENT.ID.eq(job.instrumentId())));
+        closed.setJobId(job.id());
+        closed.setPlayer(job.player());
+        closed.setTouch(job.touch().name().toLowerCase(Locale.ROOT));
+        closed.setSchools(shop.schoolsText());
+        closed.insert();
     }
 
     /** Stores an event in its place. */
@@ -161,45 +219,47 @@ class JobLog {
                 .on(PLAYER.ID.eq(JOB.PLAYER_ID));
     }
 
-    private Job job(Record r) {
-        InstrumentKind kind = InstrumentKind.valueOf(r.get(INSTRUMENT.KIND));
+    private Job job(Record r, @Nullable ClosedJobRecord closed) {
+        InstrumentRecord facts = (closed == null ? r : closed).into(INSTRUMENT);
+        InstrumentKind kind = InstrumentKind.valueOf(facts.get(INSTRUMENT.KIND));
         InstrumentSpec spec = new InstrumentSpec(
                 kind,
-                InstrumentSpec.parseTuning(r.get(INSTRUMENT.TUNING), kind),
-                r.get(INSTRUMENT.SCALE_LENGTH),
-                Math.toIntExact(r.get(INSTRUMENT.FRETS)),
-                Math.toIntExact(r.get(INSTRUMENT.BODY_JOINT_FRET)),
-                r.get(INSTRUMENT.BOARD_RADIUS),
-                RodType.valueOf(r.get(INSTRUMENT.ROD)),
-                RodAccess.valueOf(r.get(INSTRUMENT.ACCESS)),
-                r.get(INSTRUMENT.IS_LEFT_HANDED),
+                InstrumentSpec.parseTuning(facts.get(INSTRUMENT.TUNING), kind),
+                facts.get(INSTRUMENT.SCALE_LENGTH),
+                Math.toIntExact(facts.get(INSTRUMENT.FRETS)),
+                Math.toIntExact(facts.get(INSTRUMENT.BODY_JOINT_FRET)),
+                facts.get(INSTRUMENT.BOARD_RADIUS),
+                RodType.valueOf(facts.get(INSTRUMENT.ROD)),
+                RodAccess.valueOf(facts.get(INSTRUMENT.ACCESS)),
+                facts.get(INSTRUMENT.IS_LEFT_HANDED),
                 new Fittings(
-                        BridgeKind.valueOf(r.get(INSTRUMENT.BRIDGE)),
-                        r.get(INSTRUMENT.THREAD_PITCH),
-                        NeckJoint.valueOf(r.get(INSTRUMENT.NECK_JOINT)),
-                        r.get(INSTRUMENT.END_RADIUS),
-                        r.get(INSTRUMENT.BRIDGE_SPREAD),
-                        NutMaterial.valueOf(r.get(INSTRUMENT.NUT_MATERIAL)),
-                        r.get(INSTRUMENT.NUT_WIDTH),
-                        StringSet.parse(r.get(INSTRUMENT.STRINGS)),
+                        BridgeKind.valueOf(facts.get(INSTRUMENT.BRIDGE)),
+                        facts.get(INSTRUMENT.THREAD_PITCH),
+                        NeckJoint.valueOf(facts.get(INSTRUMENT.NECK_JOINT)),
+                        facts.get(INSTRUMENT.END_RADIUS),
+                        facts.get(INSTRUMENT.BRIDGE_SPREAD),
+                        NutMaterial.valueOf(facts.get(INSTRUMENT.NUT_MATERIAL)),
+                        facts.get(INSTRUMENT.NUT_WIDTH),
+                        StringSet.parse(facts.get(INSTRUMENT.STRINGS)),
                         new LengthScrews(
-                                r.get(INSTRUMENT.LENGTH_PITCH),
-                                LengthScrews.Head.valueOf(r.get(INSTRUMENT.LENGTH_HEAD)),
-                                r.get(INSTRUMENT.SADDLE_THICKNESS),
-                                r.get(INSTRUMENT.PLATE_RISE)),
-                        Pickup.parse(r.get(INSTRUMENT.PICKUPS))));
+                                facts.get(INSTRUMENT.LENGTH_PITCH),
+                                LengthScrews.Head.valueOf(facts.get(INSTRUMENT.LENGTH_HEAD)),
+                                facts.get(INSTRUMENT.SADDLE_THICKNESS),
+                                facts.get(INSTRUMENT.PLATE_RISE)),
+                        Pickup.parse(facts.get(INSTRUMENT.PICKUPS))));
         return new Job(
                 r.get(JOB.ID),
                 r.get(JOB.TICKET),
-                r.get(INSTRUMENT.NAME),
+                facts.get(INSTRUMENT.NAME),
                 r.get(INSTRUMENT.ID),
                 r.get(INSTRUMENT.VERSION),
                 spec,
-                r.get(PLAYER.NAME),
-                Touch.valueOf(r.get(PLAYER.TOUCH).toUpperCase(Locale.ROOT)),
+                closed == null ? r.get(PLAYER.NAME) : closed.getPlayer(),
+                Touch.valueOf((closed == null ? r.get(PLAYER.TOUCH) : closed.getTouch()).toUpperCase(Locale.ROOT)),
                 r.get(JOB.COMPLAINT),
                 r.get(JOB.OPENED_AT),
                 Arrays.stream(r.get(JOB.SCOPE).split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
-                codec.kept(r.get(JOB.CHOICES)));
+                codec.kept(r.get(JOB.CHOICES)),
+                closed == null ? null : closed.getSchools());
     }
 }

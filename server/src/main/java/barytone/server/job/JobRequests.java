@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.bridge.NeckShim;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
@@ -22,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  * that windows cannot overwrite each other, and a key, so that a request sent twice is kept once.
  */
 final class JobRequests {
+    /** No screw is turned farther at once. */
+    static final int MOST_TURNS = 12;
+
     private JobRequests() {}
 
     interface Stamped {
@@ -72,11 +76,43 @@ final class JobRequests {
     /**
      * A turn of the rod.
      *
-     * @param sixteenths net, positive tightens (straightens)
+     * @param sixteenths net, positive tightens (straightens); null when {@code turns} says it
+     * @param turns the same as it is spoken, like {@code 1/8} or {@code -1 1/4}
      * @param finishTightening went past and came back tightening
      * @param free turned without biting
      */
-    record RodTurn(long after, String key, int sixteenths, boolean finishTightening, boolean free) implements Stamped {}
+    record RodTurn(
+            long after,
+            String key,
+            @Nullable Integer sixteenths,
+            @Nullable String turns,
+            boolean finishTightening,
+            boolean free)
+            implements Stamped {}
+
+    /**
+     * Moved without counting.
+     *
+     * @param strings that were moved; all when null
+     */
+    record Uncounted(
+            long after,
+            String key,
+            Station station,
+            @Nullable List<Integer> strings) implements Stamped {}
+
+    /** A station is left until the others are done. */
+    record Later(long after, String key, Station station) implements Stamped {}
+
+    /**
+     * The advised move was made.
+     *
+     * @param whole all of it at once, where a part was advised first
+     */
+    record Followed(long after, String key, @Nullable Boolean whole) implements Stamped {}
+
+    /** Other strings were put on: their gauges, string 1 first, in thou. */
+    record OtherStrings(long after, String key, String strings) implements Stamped {}
 
     /** Which way the rod straightens. */
     record RodDirection(long after, String key, boolean straightensAnticlockwise) implements Stamped {}
@@ -117,18 +153,27 @@ final class JobRequests {
     /**
      * Turns of the height screws.
      *
-     * @param sixteenths of each screw from bass to treble, positive raises
+     * @param sixteenths of each screw from bass to treble, positive raises; null when {@code turns} says it
+     * @param turns the same as it is spoken; empty text for a screw that was not turned
      */
-    record Screws(long after, String key, List<Integer> sixteenths) implements Stamped {}
+    record Screws(
+            long after,
+            String key,
+            @Nullable List<Integer> sixteenths,
+            @Nullable List<String> turns) implements Stamped {}
 
     /**
-     * A change of a saddle or of the nut, as typed lengths; plus raises.
+     * A change of a fixed saddle, as typed lengths; minus lowers. Only sanding has an amount that is believed: what is shimmed or new is read.
      *
      * @param bass under the lowest string
      * @param treble under string 1
      */
-    record SaddleRework(long after, String key, JobEvent.SaddleReworked.Way way, String bass, String treble)
-            implements Stamped {}
+    record SaddleRework(
+            long after,
+            String key,
+            JobEvent.SaddleReworked.Way way,
+            @Nullable String bass,
+            @Nullable String treble) implements Stamped {}
 
     /** Slots filed in one pass. */
     record Filings(long after, String key, List<JobEvent.Filing> slots) implements Stamped {}
@@ -137,14 +182,17 @@ final class JobRequests {
      * The nut reworked otherwise.
      *
      * @param strings the slots; all when null
-     * @param change as a typed length, plus raises
+     * @param change as a typed length, minus lowers; only for the underside, for what is filled, shimmed or new is read
+     * @param material of a new nut
      */
     record NutRework(
             long after,
             String key,
             JobEvent.NutReworked.Way way,
             @Nullable List<Integer> strings,
-            String change) implements Stamped {}
+            @Nullable String change,
+            @Nullable NutMaterial material)
+            implements Stamped {}
 
     /** A wedge in the neck pocket; thickness as a typed length. */
     record NeckShimming(long after, String key, NeckShim.End end, String thickness) implements Stamped {}
@@ -236,10 +284,16 @@ final class JobRequests {
     /**
      * Saddles moved along the strings, one entry for each from bass to treble.
      *
-     * @param sixteenths clockwise turns of the length screws; empty when none were turned
+     * @param sixteenths clockwise turns of the length screws; empty when none were turned, or {@code turns} says it
+     * @param turns the same as it is spoken; empty text for one that was not turned
      * @param back typed lengths, positive away from the nut; empty when all were moved by their screws
      */
-    record Saddles(long after, String key, List<Integer> sixteenths, List<String> back) implements Stamped {}
+    record Saddles(
+            long after,
+            String key,
+            List<Integer> sixteenths,
+            @Nullable List<String> turns,
+            List<String> back) implements Stamped {}
 
     /** Which way the length screws work. */
     record LengthDirection(long after, String key, boolean clockwiseBack) implements Stamped {}
@@ -263,7 +317,14 @@ final class JobRequests {
     record PickupGap(long after, String key, int pickup, Pickup.Side side, String text) implements Stamped {}
 
     /** Pickup screws turned, clockwise positive. */
-    record PickupTurn(long after, String key, int pickup, int bassSixteenths, int trebleSixteenths)
+    record PickupTurn(
+            long after,
+            String key,
+            int pickup,
+            @Nullable Integer bassSixteenths,
+            @Nullable Integer trebleSixteenths,
+            @Nullable String bass,
+            @Nullable String treble)
             implements Stamped {}
 
     /** The wanted pickup gaps as typed lengths. */

@@ -88,6 +88,7 @@ record JobView(
      * @param heldHigh upper fret held for relief
      * @param stringKnown false while neither nut nor action was read: the string's height is only what is usual
      * @param after where things are expected after the next move; null when no move is proposed
+     * @param remark what the picture cannot show: a neck without a gap is straight or bent back; null otherwise
      */
     record SectionView(
             int string,
@@ -102,6 +103,7 @@ record JobView(
             int heldLow,
             int heldHigh,
             @Nullable After after,
+            @Nullable String remark,
             List<Dimension> dimensions,
             List<Ghost> ghosts) {}
 
@@ -130,6 +132,7 @@ record JobView(
 
     /** The ledger of the relief station. */
     record ReliefView(
+            String suffix,
             String method,
             HabitView habit,
             List<HabitChoice> habits,
@@ -149,8 +152,14 @@ record JobView(
     /**
      * One string of the ledger.
      *
+     * @param found the first reading before anything was moved, as it was read; null when there is none
+     * @param foundBy how it was read, where that is not the way in use
+     * @param now what was read while it stands; what is reckoned after a move or from another way of reading; null while nothing is known
+     * @param reckoned whether now is reckoned, not read
+     * @param note what stands beside now, smaller: the reading before the move, what is reckoned besides it; null when there is nothing to say
      * @param verdictText what the verdict means in words
-     * @param spread one standard deviation of now
+     * @param spread one standard deviation of a reckoned now
+     * @param doubt the reading that waits in this row for a second opinion
      * @param leaves at hand around what is expected; none where leaves do not reach
      */
     record LedgerRow(
@@ -158,12 +167,27 @@ record JobView(
             String name,
             String side,
             @Nullable String found,
+            @Nullable String foundBy,
             @Nullable String now,
+            boolean reckoned,
+            @Nullable String note,
             @Nullable String spread,
             String verdict,
             String verdictText,
             String target,
-            List<LeafView> leaves) {}
+            List<LeafView> leaves,
+            @Nullable DoubtView doubt) {}
+
+    /**
+     * A reading in doubt.
+     *
+     * @param seq its place on the tape
+     * @param text what was read, with its unit
+     * @param why what speaks against it
+     * @param unturned the turn on the tape that seems not to have been made; null when there is none
+     */
+    record DoubtView(
+            long seq, String text, String why, @Nullable Long unturned) {}
 
     /** The same neck by another habit. */
     record Equivalent(String label, String bass, String treble) {}
@@ -187,6 +211,7 @@ record JobView(
     /** The ledger of the nut or action station. */
     record HeightView(
             Station station,
+            String suffix,
             String method,
             HeightHabitView habit,
             List<HeightChoice> methods,
@@ -267,6 +292,7 @@ record JobView(
      * @param arc what the heights amount to across, in words
      */
     record BridgeView(
+            String suffix,
             BridgeKind kind,
             String label,
             boolean screwed,
@@ -321,7 +347,10 @@ record JobView(
      * @param strings strings to read, when a reading is asked for
      * @param event the entry that the advice is about
      * @param tool the tool to read with, when another one than that in use is asked for
+     * @param suffix the unit of what is expected
      * @param follow what the button says that ticks a move off; null when it cannot be ticked off
+     * @param followWhole what the button says when all of it was done at once; null when there are no parts
+     * @param canWait whether its station can be left until the others are done
      * @param decline what the button says that leaves it out; null when it cannot be left out
      */
     record AdviceView(
@@ -329,6 +358,7 @@ record JobView(
             Station station,
             String headline,
             List<String> why,
+            String suffix,
             String rule,
             String school,
             @Nullable String caution,
@@ -339,7 +369,9 @@ record JobView(
             @Nullable Long event,
             @Nullable String tool,
             @Nullable String follow,
-            @Nullable String decline) {}
+            @Nullable String followWhole,
+            @Nullable String decline,
+            boolean canWait) {}
 
     /**
      * One line of a move: where, how much, and what to expect.
@@ -375,5 +407,20 @@ record JobView(
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}
 
-    record ClosingRow(String label, String found, String left, String target, String verdict) {}
+    /**
+     * A line of as found and as left.
+     *
+     * @param left the last reading, or what is reckoned
+     * @param reckoned whether as left is reckoned, for it was not read since it was moved
+     * @param verdict in, high, low, cannot-tell, stale or unread
+     * @param verdictText the same in words
+     */
+    record ClosingRow(
+            String label,
+            String found,
+            String left,
+            boolean reckoned,
+            String target,
+            String verdict,
+            String verdictText) {}
 }

@@ -21,6 +21,7 @@ import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Position;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -37,7 +38,7 @@ final class JobViewer {
     private final JobState state;
     private final InstrumentSpec spec;
     private final StringLine line;
-    private final LengthUnit unit;
+    private final Units units;
     private final Instant now;
     private final Advice advice;
     private final Words words;
@@ -48,35 +49,35 @@ final class JobViewer {
     private final PickupViewer pickups;
     private final @Nullable SetupEstimate after;
 
-    JobViewer(JobLog.Opened opened, LengthUnit unit, Instant now, Bench bench) {
+    JobViewer(JobLog.Opened opened, Units units, Instant now, Bench bench) {
         this.opened = opened;
         this.state = opened.state();
         this.spec = state.spec();
         this.line = spec.line();
-        this.unit = unit;
+        this.units = units;
         this.now = now;
         this.bench = bench;
         this.advice = NextMove.advise(state, bench.tools(), now);
-        this.words = new Words(state, unit);
-        this.told = new AdviceWords(state, unit, bench).advice(advice);
-        this.heights = new HeightViewer(state, unit, words, bench);
-        this.tones = new ToneViewer(state, unit, new ToneWords(state, unit, words));
-        this.pickups = new PickupViewer(state, unit);
+        this.words = new Words(state, units);
+        this.told = new AdviceWords(state, units, bench).advice(advice);
+        this.heights = new HeightViewer(state, units, words, bench);
+        this.tones = new ToneViewer(state, units, new ToneWords(state, units, words));
+        this.pickups = new PickupViewer(state, units);
         this.after = NextMove.expected(state, advice).orElse(null);
     }
 
     JobView view() {
         JobLog.Job job = opened.job();
         Set<Long> undone = JobReplay.undone(opened.log());
-        Tape tape = new Tape(opened, unit);
+        Tape tape = new Tape(opened, units);
         Instant settledAt = state.settledAt();
         return new JobView(
                 job.id(),
                 job.ticket(),
                 opened.seq(),
                 now,
-                unit.code(),
-                unit.suffix(),
+                units.code(),
+                units.action().suffix(),
                 instrument(),
                 job.player(),
                 Words.lower(job.touch()),
@@ -88,7 +89,7 @@ final class JobViewer {
                 heights.station(Station.NUT),
                 heights.station(Station.ACTION),
                 heights.nutBench(),
-                heights.bridge(advice, after, new BridgeWords(state, unit)),
+                heights.bridge(advice, after, new BridgeWords(state, units)),
                 tones.intonation(),
                 pickups.view(),
                 heights.order(),
@@ -153,17 +154,25 @@ final class JobViewer {
                         .allMatch(s -> state.lastRelief(s).isPresent());
     }
 
+    /** Whether the neck under a string was read as having no gap: what lies beyond is unknown, so it is drawn flat. */
+    private boolean noGap(int string) {
+        List<Integer> sides = state.strings(Station.RELIEF).contains(string) ? List.of(string) : state.reliefStrings();
+        return sides.stream().anyMatch(s -> Judged.of(state, Station.RELIEF, s).noGap());
+    }
+
     private JobView.SectionView section(int string) {
         StringState estimated = state.estimate().likely(string);
         // an unread neck is drawn straight: nothing is known of its bow
-        StringState likely =
-                reliefRead(string) ? estimated : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
+        boolean noGap = noGap(string);
+        StringState likely = reliefRead(string) && !noGap
+                ? estimated
+                : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
         Chord chord = new Chord(line, spec.bodyJointFret(), likely.curvature());
         List<JobView.FretPoint> frets = IntStream.rangeClosed(1, spec.frets())
                 .mapToObj(n -> new JobView.FretPoint(n, line.scale().crown(n), chord.above(n)))
                 .toList();
         JobView.After then = null;
-        if (after != null) {
+        if (after != null && !noGap) {
             StringState moved = after.likely(string);
             Chord thenChord = new Chord(line, spec.bodyJointFret(), moved.curvature());
             // drawn in today's frame at fret 1 and the joint, so that the relief is seen to change, and the string with
@@ -190,6 +199,7 @@ final class JobViewer {
                 habit.heldLow(),
                 habit.heldHigh(),
                 then,
+                noGap ? "no gap: straight or bent back" : null,
                 dimensions(string, chord),
                 known ? ghosts(string, likely, chord) : List.of());
     }
@@ -200,8 +210,10 @@ final class JobViewer {
             if (!state.strings(station).contains(string)
                     || state.look(station, string).isEmpty()) continue;
             Judged judged = Judged.of(state, station, string);
-            GapMethod method = state.method(station);
-            double value = state.estimate().now(string, method).mean();
+            if (judged.noGap()) continue;
+            GapMethod method = judged.method();
+            LengthUnit unit = words.unit(station);
+            double value = judged.value().mean();
             double crown = chord.above(method.gaugeFret());
             dimensions.add(new JobView.Dimension(
                     words.quantity(station),
@@ -209,7 +221,7 @@ final class JobViewer {
                     crown,
                     crown + value,
                     unit.show(value),
-                    words.quantity(station) + " at " + method.gaugeFret(),
+                    words.quantity(station) + " at " + method.gaugeFret() + ", " + unit.suffix(),
                     words.verdict(judged)));
         }
         return dimensions;
@@ -221,8 +233,9 @@ final class JobViewer {
         for (Station station : List.of(Station.NUT, Station.ACTION)) {
             if (state.look(station, string).isEmpty()) continue;
             Judged judged = Judged.of(state, station, string);
-            GapMethod shown = station == Station.NUT ? new GapMethod.NutOpen() : new GapMethod.Action(12);
-            Band band = judged.shownBy(shown, state.estimate());
+            GapMethod shown =
+                    station == Station.NUT ? new GapMethod.NutOpen() : new GapMethod.Action(spec.actionFret());
+            Band band = judged.inTerms(shown, state.estimate());
             int fret = shown.gaugeFret();
             double crown = line.crownHeight(likely.curvature(), fret)
                     - chord.at(line.scale().crown(fret));
@@ -268,9 +281,10 @@ final class JobViewer {
     }
 
     private JobView.StationView station(Station station, int number) {
+        // the same verdicts as in the ledger: what cannot be told is no tick
         boolean inBand = state.strings(station).stream()
                 .map(s -> Judged.of(state, station, s))
-                .allMatch(j -> j.read() && j.outside() == 0 && !j.stale());
+                .allMatch(j -> words.verdict(j).equals("in"));
         String how = atNow(station)
                 ? "now"
                 : state.agreed(station) && inBand ? "done" : state.agreed(station) ? "waiting" : "left";
@@ -279,7 +293,9 @@ final class JobViewer {
 
     private JobView.ReliefView relief() {
         ReliefHabit habit = state.habit();
+        LengthUnit unit = units.relief();
         return new JobView.ReliefView(
+                unit.suffix(),
                 words.method(habit),
                 new JobView.HabitView(
                         habit.method().heldLow(),
@@ -315,8 +331,11 @@ final class JobViewer {
                 joint,
                 standard.gaugeFret(),
                 false));
-        habits.add(new JobView.HabitChoice("Full span: held 1 and " + last + ", gauge at 8", 1, last, 8, false));
-        if (joint != 12) habits.add(new JobView.HabitChoice("Short span: held 1 and 12, gauge at 6", 1, 12, 6, false));
+        int eighth = Math.min(8, last / 2 + 1);
+        habits.add(new JobView.HabitChoice(
+                "Full span: held 1 and " + last + ", gauge at " + eighth, 1, last, eighth, false));
+        if (joint != 12 && last >= 12)
+            habits.add(new JobView.HabitChoice("Short span: held 1 and 12, gauge at 6", 1, 12, 6, false));
         habits.add(new JobView.HabitChoice(
                 "Straightedge on frets: 1 to " + last + ", gauge at " + last / 2, 1, last, last / 2, false));
         habits.add(new JobView.HabitChoice(
@@ -329,7 +348,9 @@ final class JobViewer {
     }
 
     private List<JobView.Equivalent> equivalents() {
-        if (state.reliefStrings().stream().anyMatch(s -> state.lastRelief(s).isEmpty())) return List.of();
+        if (state.reliefStrings().stream()
+                .map(s -> Judged.of(state, Station.RELIEF, s))
+                .anyMatch(j -> !j.read() || j.noGap() || j.stale())) return List.of();
         return habits().stream()
                 .map(h -> new Object() {
                     final String label = h.label();
@@ -338,18 +359,26 @@ final class JobViewer {
                 .filter(h -> !h.method.equals(state.habit().method()))
                 .map(h -> new JobView.Equivalent(
                         h.label,
-                        unit.show(state.estimate()
-                                .now(spec.bassString(), h.method)
-                                .mean()),
-                        unit.show(state.estimate().now(1, h.method).mean())))
+                        units.relief()
+                                .show(state.estimate()
+                                        .now(spec.bassString(), h.method)
+                                        .mean()),
+                        units.relief().show(state.estimate().now(1, h.method).mean())))
                 .toList();
     }
 
     private List<String> remarks() {
         List<String> remarks = new ArrayList<>();
-        if (state.reliefStrings().stream().allMatch(s -> state.lastRelief(s).isPresent())) {
+        LengthUnit unit = units.relief();
+        List<Judged> sides = state.reliefStrings().stream()
+                .map(s -> Judged.of(state, Station.RELIEF, s))
+                .toList();
+        if (sides.stream().anyMatch(Judged::noGap))
+            remarks.add(
+                    "No gap: the neck is straight or bent back under the string, and how far is unknown until there is one.");
+        else if (sides.stream().allMatch(Judged::read)) {
             double difference =
-                    state.relief(spec.bassString()).mean() - state.relief(1).mean();
+                    sides.getFirst().value().mean() - sides.getLast().value().mean();
             if (difference < -TWIST)
                 remarks.add("Treble side carries " + unit.showWithUnit(-difference)
                         + " more than bass: suspect a twist. The rod turns both sides alike.");
@@ -365,6 +394,7 @@ final class JobViewer {
     }
 
     private JobView.TargetView target() {
+        LengthUnit unit = units.relief();
         ReliefTarget inHabit = state.target().in(state.habit().method(), line);
         Rules rules = new Rules(state, bench.schools());
         return new JobView.TargetView(
@@ -382,7 +412,11 @@ final class JobViewer {
         ReliefTarget t =
                 school.target(spec, opened.job().touch()).in(state.habit().method(), line);
         return new JobView.SchoolView(
-                school.code(), school.label(), words.band(t.bass()), words.band(t.treble()), school.reason());
+                school.code(),
+                school.label(),
+                words.band(Station.RELIEF, t.bass()),
+                words.band(Station.RELIEF, t.treble()),
+                school.reason());
     }
 
     private JobView.ClosingView closing() {
@@ -412,17 +446,21 @@ final class JobViewer {
 
     private JobView.ClosingRow closingRow(Station station, int string) {
         Judged judged = Judged.of(state, station, string);
-        GapMethod shown = state.method(station);
+        JobView.LedgerRow row = heights.row(station, string);
+        String suffix = " " + words.unit(station).suffix();
+        String reckoned = row.now() == null
+                ? "not read since it was moved"
+                : "reckoned " + row.now() + suffix + " ± " + row.spread()
+                        + (row.note() == null ? "" : ", " + row.note());
         return new JobView.ClosingRow(
                 station.label() + ", string " + string + " " + spec.stringName(string),
-                state.found(station, string)
-                        .map(n -> unit.showWithUnit(n.mean()))
-                        .orElse("not read"),
-                judged.read()
-                        ? unit.showWithUnit(state.estimate().now(string, shown).mean())
-                                + (judged.unconfirmed() ? ", predicted" : "")
-                        : "not read",
-                words.band(judged.shownBy(shown, state.estimate())) + " " + unit.suffix(),
-                words.verdict(judged));
+                row.found() == null
+                        ? Words.NOT_READ
+                        : row.found() + suffix + (row.foundBy() == null ? "" : ", " + row.foundBy()),
+                !judged.known() ? Words.NOT_READ : row.reckoned() ? reckoned : row.now() + suffix,
+                row.reckoned(),
+                row.target() + suffix,
+                row.verdict(),
+                state.left(station) ? "left as it is, by choice" : row.verdictText());
     }
 }

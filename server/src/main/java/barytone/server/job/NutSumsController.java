@@ -8,11 +8,13 @@ import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.core.reading.LeafStack;
 import barytone.server.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,6 +30,12 @@ class NutSumsController {
     /** A slot nearer to its place than this stays, mm. */
     private static final double NEAR = 0.1;
 
+    /** A file angled sideways moves a slot so far at most, mm; farther it is filled and cut anew. */
+    private static final double FILE_MOVES = 0.3;
+
+    /** A slot farther off than this wants a new nut rather than a fill, mm. */
+    private static final double FILL_MOVES = 1.0;
+
     private final JobDesk desk;
     private final Shop shop;
 
@@ -41,10 +49,14 @@ class NutSumsController {
      *
      * @param centres measured from the bass end of the nut, string 1 first, as typed lengths
      * @param rule centres or gaps
-     * @param bassEdge wanted from the bass end to the outer side of the lowest string
-     * @param trebleEdge wanted from the treble end to the outer side of string 1
+     * @param bassEdge wanted from the bass end to the outer side of the lowest string; null for where it is
+     * @param trebleEdge wanted from the treble end to the outer side of string 1; null for where it is
      */
-    record SpacingAsked(List<String> centres, String rule, String bassEdge, String trebleEdge) {}
+    record SpacingAsked(
+            List<String> centres,
+            String rule,
+            @Nullable String bassEdge,
+            @Nullable String trebleEdge) {}
 
     /**
      * Where a slot is and belongs.
@@ -56,33 +68,46 @@ class NutSumsController {
     @PostMapping("/spacing")
     List<SlotPlace> spacing(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SpacingAsked asked) {
-        LengthUnit shown = LengthUnit.ofCode(unit);
+        LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
         int strings = state.spec().strings();
         Allowed.whole("centres", asked.centres().size(), strings, strings);
         List<Double> gauges = new ArrayList<>();
         for (int s = 1; s <= strings; s++) gauges.add(state.spec().gauge(s));
+        List<Double> centres = asked.centres().stream().map(c -> mm(c, shown)).toList();
+        double width = state.spec().fittings().nutWidth();
+        // the outer strings stay where they are unless somebody wants them elsewhere
         List<Double> wanted = NutSlots.centres(
                 gauges,
-                mm(asked.bassEdge(), shown),
-                mm(asked.trebleEdge(), shown),
-                state.spec().fittings().nutWidth(),
+                edge(asked.bassEdge(), shown, centres.getLast() - gauges.getLast() / 2),
+                edge(asked.trebleEdge(), shown, width - centres.getFirst() - gauges.getFirst() / 2),
+                width,
                 NutSlots.Spacing.ofCode(asked.rule()));
         List<SlotPlace> places = new ArrayList<>();
         for (int s = strings; s >= 1; s--) {
-            double measured = mm(asked.centres().get(s - 1), shown);
+            double measured = centres.get(s - 1);
             double by = wanted.get(s - 1) - measured;
             places.add(new SlotPlace(
                     s,
                     state.spec().stringName(s),
                     shown.show(measured),
                     shown.show(wanted.get(s - 1)),
-                    Math.abs(by) < NEAR
-                            ? "stays"
-                            : shown.showWithUnit(Math.abs(by)) + " towards the " + (by > 0 ? "treble" : "bass")
-                                    + ": angle the file that way"));
+                    move(by, shown)));
         }
         return places;
+    }
+
+    private static double edge(@Nullable String typed, LengthUnit shown, double asItIs) {
+        return typed == null || typed.isBlank() ? asItIs : mm(typed, shown);
+    }
+
+    /** What to do about a slot that is off its place. */
+    private static String move(double by, LengthUnit shown) {
+        if (Math.abs(by) < NEAR) return "stays";
+        String off = shown.showWithUnit(Math.abs(by)) + " towards the " + (by > 0 ? "treble" : "bass");
+        if (Math.abs(by) <= FILE_MOVES) return off + ": angle the file that way";
+        return off + ", more than the " + shown.showWithUnit(FILE_MOVES) + " that a file moves a slot: "
+                + (Math.abs(by) <= FILL_MOVES ? "fill it and cut it anew, or a new nut" : "a new nut");
     }
 
     /** The height of the crown line over the board at the nut, as a typed length. */
@@ -93,14 +118,15 @@ class NutSumsController {
      *
      * @param height of the stack on the board, against the nut
      * @param leaves that make it, thickest first
+     * @param total what stands on them, added up
      * @param error of the stack, with its sign
      */
-    record StopStack(int string, String name, String height, String leaves, String error) {}
+    record StopStack(int string, String name, String height, String leaves, String total, String error) {}
 
     @PostMapping("/leaf-stacks")
     List<StopStack> stacks(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody StackAsked asked) {
-        LengthUnit shown = LengthUnit.ofCode(unit);
+        LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
         double fret = Allowed.number("fretHeight", mm(asked.fretHeight(), shown), 0.4, 2.5, "mm");
         List<Double> owned = shop.toolkit().leaves().sizes();
@@ -118,6 +144,7 @@ class NutSumsController {
                     state.spec().stringName(s),
                     shown.show(fret + Math.max(0, slot)),
                     String.join(" + ", stack.leaves().stream().map(shown::show).toList()),
+                    shown.showSum(stack.leaves()),
                     shown.showChange(stack.error())));
         }
         return stacks;
@@ -137,7 +164,7 @@ class NutSumsController {
     @PostMapping("/break-angle")
     BreakAngleTold angle(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody BreakAngleAsked asked) {
-        LengthUnit shown = LengthUnit.ofCode(unit);
+        LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
         Allowed.whole("string", asked.string(), 1, state.spec().strings());
         double gauge = state.spec().gauge(asked.string());

@@ -7,6 +7,7 @@ import barytone.core.plan.Judged;
 import barytone.core.plan.NutAdvisor;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,11 +18,13 @@ final class NutWords {
 
     private final JobState state;
     private final LengthUnit unit;
+    private final LengthUnit gauges;
     private final Words words;
 
-    NutWords(JobState state, LengthUnit unit, Words words) {
+    NutWords(JobState state, Units units, Words words) {
         this.state = state;
-        this.unit = unit;
+        this.unit = units.nut();
+        this.gauges = units.gauge();
         this.words = words;
     }
 
@@ -69,7 +72,7 @@ final class NutWords {
 
     private List<String> beforeFiling() {
         List<String> warnings = new ArrayList<>();
-        if (state.declined("relief") || !state.agreed(Station.RELIEF))
+        if (state.left(Station.RELIEF) || !state.agreed(Station.RELIEF))
             warnings.add("Relief is not settled on this job: what is filed now may not suit it later.");
         if (BridgeAdvisor.far(state))
             warnings.add(
@@ -88,8 +91,8 @@ final class NutWords {
     private String file(Advice.FileSlots.Slot s) {
         if (s.file() == null)
             return "no owned file fits: borrow one of "
-                    + unit.showWithUnit(state.spec().gauge(s.string()));
-        String width = unit.showWithUnit(s.file().width()) + " file";
+                    + gauges.showWithUnit(state.spec().gauge(s.string()));
+        String width = gauges.showWithUnit(s.file().width()) + " file";
         return s.file().rolled() ? width + ", rolled sideways for the width" : width;
     }
 
@@ -130,18 +133,22 @@ final class NutWords {
         String which = words.strings(r.low());
         return r.shim()
                 ? Said.move(
-                        "Shim the nut by " + unit.showWithUnit(r.amount()) + ", then file",
+                        "Shim the nut, then file",
                         List.of(
-                                Words.sentence(which) + " are too low to be filed right.",
+                                Words.sentence(which) + " are too low to be filed right. About "
+                                        + unit.showWithUnit(r.amount()) + " under the nut brings them past the wish.",
                                 "Card or veneer under the whole nut, a little more than needed, so that the slots can be filed to their height.",
                                 "Better still: a new nut. A card shim is temporary and gets a follow-up date."),
                         FILE_CAUTION,
                         List.of(),
                         "Shimmed")
                 : Said.move(
-                        "Fill the slot of " + which + " by " + unit.showWithUnit(r.amount()) + ", then file",
+                        "Fill the slot of " + which + ", then file",
                         List.of(
-                                "It is too low: the open string will buzz on fret 1.",
+                                r.unknown()
+                                        ? "There is no gap: how much is missing is unknown. Fill it well above the frets."
+                                        : "It stands near the frets: the open string will buzz on fret 1. About "
+                                                + unit.showWithUnit(r.amount()) + " fills it past the wish.",
                                 "Glue and powder of the nut's own stuff, a little more than needed, filed to height when hard. It is temporary and will fail one day: say so. A new nut is the lasting way."),
                         "Glue and accelerator: ventilate, gloves, glasses. " + FILE_CAUTION,
                         List.of(),

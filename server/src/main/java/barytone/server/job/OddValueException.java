@@ -1,10 +1,36 @@
 package barytone.server.job;
 
+import org.jspecify.annotations.Nullable;
+
 /** A value that is possible but odd; sent again with {@code sure} it is taken. */
 class OddValueException extends RuntimeException {
     private static final long serialVersionUID = 1L;
+    private final @Nullable String suggestion;
+    private final @Nullable String suggested;
 
     OddValueException(String question) {
-        super(question + " If it is right, enter it again.");
+        this(question, null, null);
+    }
+
+    /**
+     * A value behind which another one is suspected.
+     *
+     * @param suggestion what to type instead; null when nothing likelier is known
+     * @param suggested the same as it is spoken
+     */
+    OddValueException(String question, @Nullable String suggestion, @Nullable String suggested) {
+        super(question);
+        this.suggestion = suggestion;
+        this.suggested = suggested;
+    }
+
+    @Nullable
+    String suggestion() {
+        return suggestion;
+    }
+
+    @Nullable
+    String suggested() {
+        return suggested;
     }
 }

@@ -10,6 +10,7 @@ import barytone.core.plan.PickupAdvisor;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,10 +27,10 @@ final class PickupViewer {
     private final InstrumentSpec spec;
     private final LengthUnit unit;
 
-    PickupViewer(JobState state, LengthUnit unit) {
+    PickupViewer(JobState state, Units units) {
         this.state = state;
         this.spec = state.spec();
-        this.unit = unit;
+        this.unit = units.pickups();
     }
 
     ToneViews.PickupsView view() {
@@ -41,6 +42,7 @@ final class PickupViewer {
         if (views.isEmpty())
             remarks.add("No pickups are on record for this instrument. They are added under its facts.");
         return new ToneViews.PickupsView(
+                unit.suffix(),
                 "pressed at fret " + spec.frets() + ", string underside to pole or cover",
                 views,
                 state.pickups().lowered(),
@@ -87,6 +89,7 @@ final class PickupViewer {
         int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
         double outside = gap == null ? 0 : wanted.outside(gap.now());
         boolean stale = gap != null && gap.stale();
+        boolean reckoned = gap != null && (Math.abs(gap.moved()) >= 0.01 || gap.lowered());
         Double found = gap == null ? null : gap.found();
         return new ToneViews.GapRow(
                 side,
@@ -94,6 +97,8 @@ final class PickupViewer {
                         + spec.stringName(string),
                 found == null ? null : unit.show(found),
                 gap == null ? null : unit.show(gap.now()),
+                reckoned,
+                reckoned && gap != null ? "read " + unit.show(gap.read()) + " before the last move" : null,
                 unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
                 gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
                 gap == null
@@ -166,8 +171,12 @@ final class PickupViewer {
         return new JobView.ClosingRow(
                 Words.sentence(spec.fittings().pickups().get(pickup).place().label()) + ", " + gap.label(),
                 gap.found() == null ? Words.NOT_READ : gap.found() + " " + unit.suffix(),
-                gap.now() == null ? Words.NOT_READ : gap.now() + " " + unit.suffix(),
+                gap.now() == null
+                        ? Words.NOT_READ
+                        : (gap.reckoned() ? "reckoned " : "") + gap.now() + " " + unit.suffix(),
+                gap.reckoned(),
                 gap.target() + " " + unit.suffix(),
-                gap.verdict());
+                gap.verdict(),
+                gap.verdictText());
     }
 }

@@ -5,6 +5,7 @@ import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,9 +14,9 @@ final class PickupWords {
     private final JobState state;
     private final LengthUnit unit;
 
-    PickupWords(JobState state, LengthUnit unit) {
+    PickupWords(JobState state, Units units) {
         this.state = state;
-        this.unit = unit;
+        this.unit = units.pickups();
     }
 
     String label(int pickup) {
@@ -44,7 +45,7 @@ final class PickupWords {
                 (up && down ? "Set" : up ? "Raise" : "Lower") + " the "
                         + pickup.place().label(),
                 List.of(
-                        "It " + pickup.mounting().label() + ": clockwise "
+                        Words.sentence(pickup.mounting().label()) + ": clockwise "
                                 + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers") + " it.",
                         "A turn gives " + unit.showWithUnit(state.pickups().perTurn())
                                 + (state.pickups().learned() ? ", learned here." : ", usual, not learned yet."),
@@ -67,7 +68,7 @@ final class PickupWords {
                 label(t.pickup()) + " does not follow its screw",
                 List.of(
                         "Tired foam or spring: the screw turns, the pickup stays. Renew it, then read the gap again.",
-                        "Pressed down by hand it would follow, and come up again some day."),
+                        "Held where it should be by hand for now, it would move again some day."),
                 null);
     }
 }

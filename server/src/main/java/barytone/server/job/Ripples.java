@@ -5,6 +5,7 @@ import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.Intoned;
+import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
@@ -20,11 +21,11 @@ final class Ripples {
     private static final double AUDIBLE = 0.3;
 
     private final JobState state;
-    private final LengthUnit unit;
+    private final Words words;
 
-    Ripples(JobState state, LengthUnit unit) {
+    Ripples(JobState state, Words words) {
         this.state = state;
-        this.unit = unit;
+        this.words = words;
     }
 
     /**
@@ -54,16 +55,18 @@ final class Ripples {
     }
 
     private void add(List<JobView.Ripple> ripple, SetupEstimate after, Station station, int string) {
-        GapMethod method = state.method(station);
-        Normal now = state.estimate().now(string, method);
+        Judged judged = Judged.of(state, station, string);
+        GapMethod method = judged.method();
         Normal then = after.now(string, method);
-        if (Math.abs(then.mean() - now.mean()) < STILL) return;
-        boolean read = state.look(station, string).isPresent();
+        double change = then.mean() - state.estimate().now(string, method).mean();
+        if (Math.abs(change) < STILL) return;
+        LengthUnit unit = words.unit(station);
+        boolean known = judged.known() && !judged.noGap();
         ripple.add(new JobView.Ripple(
-                label(method) + ", " + string + " " + state.spec().stringName(string),
-                read ? unit.show(now.mean()) : "not read",
-                read ? unit.show(then.mean()) + " ± " + unit.show(then.sd()) : "",
-                unit.showChange(then.mean() - now.mean())));
+                label(method) + ", " + string + " " + state.spec().stringName(string) + ", " + unit.suffix(),
+                known ? unit.show(judged.value().mean()) : judged.noGap() ? "no gap" : "not read",
+                known ? unit.show(judged.value().mean() + change) + " ± " + unit.show(then.sd()) : "",
+                unit.showChange(change)));
     }
 
     private static String label(GapMethod method) {

@@ -2,16 +2,18 @@ package barytone.server.job;
 
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
-import barytone.core.estimate.Verdict;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.RodStep;
 import barytone.core.plan.Advice;
+import barytone.core.plan.Judged;
 import barytone.core.plan.RodAdvisor;
+import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,10 +26,10 @@ final class RodWords {
     private final LengthUnit unit;
     private final Words words;
 
-    RodWords(JobState state, LengthUnit unit, Words words) {
+    RodWords(JobState state, Units units, Words words) {
         this.state = state;
         this.spec = state.spec();
-        this.unit = unit;
+        this.unit = units.relief();
         this.words = words;
     }
 
@@ -69,15 +71,21 @@ final class RodWords {
         List<String> parts = new ArrayList<>();
         for (int s : state.reliefStrings()) {
             Band band = RodAdvisor.band(state, s);
-            if (band.verdict(state.relief(s)) != Verdict.IN)
+            Judged judged = Judged.of(state, Station.RELIEF, s);
+            if (judged.outside() != 0)
                 parts.add("Relief under " + words.string(s) + " is "
-                        + unit.showWithUnit(state.relief(s).mean()) + ", target " + words.band(band) + ".");
+                        + (judged.noGap()
+                                ? "nothing: straight or bent back"
+                                : unit.showWithUnit(judged.value().mean()))
+                        + ", target " + words.band(Station.RELIEF, band) + ".");
         }
         return String.join(" ", parts);
     }
 
     private String expectedText(Advice.TurnRod t) {
         int bass = spec.bassString();
+        if (Judged.of(state, Station.RELIEF, bass).noGap())
+            return "There is no gap yet, so what this one comes to cannot be told.";
         Normal expected = t.expected().getOrDefault(bass, state.relief(bass));
         Band band = RodAdvisor.band(state, bass);
         String place = band.outside(expected.mean()) == 0 ? ", inside the band." : ".";

@@ -34,9 +34,13 @@ final class Rules {
                     case STALE ->
                         "A value is asked for again when the last move left it known to worse than a third of its band; only then.";
                     case SECOND_LOOK -> "A neck is judged after it has settled.";
-                    case FINER_TOOL -> "In its band with nine chances in ten is in; below that a finer tool decides.";
+                    case NOT_READ -> "What was made new is not what was read.";
+                    case FINER_TOOL ->
+                        "What is out by less than its tool can tell is looked at once with one that can, if that would change what is done.";
                     case ONCE_MORE ->
-                        "What lies near the edge of its band is looked at more closely before it is left.";
+                        "What is too vaguely known for a stroke is looked at once more before it is left.";
+                    case BEFORE_WORK ->
+                        "Nothing irreversible on old evidence: read since the last move, by a tool that can see it.";
                     case RECHECK -> "Before hand-over everything that was moved, or moved along, is read once more.";
                 };
             case Advice.MeasureAgain ignored ->
@@ -54,15 +58,14 @@ final class Rules {
                 "Never past the middle of the band in one pass, and never near the level of the frets: what is filed off does not come back.";
             case Advice.LowerNut ignored ->
                 "When every slot is too high, the smallest surplus comes off below and the slots are finished with the file.";
-            case Advice.RaiseNut ignored -> "A slot that is too low cannot be filed right: it is raised first.";
+            case Advice.RaiseNut ignored ->
+                "A slot is raised only where it stands clearly near the frets or the open string buzzes, and after what is high was filed.";
             case Advice.TurnScrews t ->
                 t.rough()
                         ? order()
                         : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
-            case Advice.ReworkSaddle r ->
-                r.rough()
-                        ? order()
-                        : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case Advice.ReworkSaddle ignored ->
+                "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
             case Advice.MoveSaddles ignored ->
                 "Sharp: lengthen. Flat: shorten. A cent at 12 is the string's length over 1731.";
             case Advice.SaddleLimit ignored -> "A saddle at its end asks for its cause before it is forced.";
@@ -166,6 +169,8 @@ final class Rules {
 
     /** What a topic that was declined is about, in words. */
     static String topic(String topic) {
+        if (topic.startsWith("leave-")) return topic.substring(6).toLowerCase(Locale.ROOT);
+        if (topic.startsWith("found-")) return topic.substring(6).toLowerCase(Locale.ROOT) + " before the work";
         return switch (topic) {
             case "relief" -> "relief";
             case "file" -> "nut slots too high";
@@ -206,9 +211,10 @@ final class Rules {
                 boolean alone = state.chosen().scope().size() == 1;
                 yield switch (m.reason()) {
                     // with one station agreed on, leaving it unread would leave nothing
-                    case FIRST, STALE -> alone ? null : "Leave the " + what;
+                    case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Not before the work";
+                    case NOT_READ, STALE, BEFORE_WORK -> alone ? null : "Leave the " + what;
                     case FINER_TOOL, ONCE_MORE -> "Take it as it is";
-                    case SECOND_LOOK -> null;
+                    case SECOND_LOOK -> "Leave the " + what;
                     case RECHECK -> "Hand over without it";
                 };
             }
@@ -232,5 +238,13 @@ final class Rules {
             case Advice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;
         };
+    }
+
+    /** Whether the station of an advice can be left until the others are done. */
+    boolean canWait(Advice advice) {
+        boolean others = state.chosen().scope().stream()
+                .anyMatch(s -> s != advice.station() && state.agreed(s) && !state.left(s));
+        boolean first = state.putOff().getOrDefault(advice.station(), 0) < 2;
+        return others && first && decline(advice) != null && !(advice instanceof Advice.LevelVibrato);
     }
 }

@@ -12,8 +12,12 @@ import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthTextException;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
+import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,15 +31,19 @@ import org.jspecify.annotations.Nullable;
 /** The tape: everything that was done on a job, newest first. */
 final class Tape {
     private final JobLog.Opened opened;
+    /** For what belongs to the saddles, and for what has no unit of its own. */
     private final LengthUnit unit;
+
+    private final Units units;
     private final Words words;
     private final Set<Long> undone;
     private final Map<Long, TakenReading> readings;
 
-    Tape(JobLog.Opened opened, LengthUnit unit) {
+    Tape(JobLog.Opened opened, Units units) {
         this.opened = opened;
-        this.unit = unit;
-        this.words = new Words(opened.state(), unit);
+        this.units = units;
+        this.unit = units.action();
+        this.words = new Words(opened.state(), units);
         this.undone = JobReplay.undone(opened.log());
         this.readings =
                 opened.state().readings().stream().collect(Collectors.toMap(TakenReading::seq, Function.identity()));
@@ -50,7 +58,7 @@ final class Tape {
                     logged.seq(),
                     logged.at(),
                     text(logged.event()),
-                    reading == null ? null : doubt(reading.status()),
+                    reading == null ? null : doubt(reading),
                     reading != null && reading.status() == ReadingStatus.DROPPED,
                     undone.contains(logged.seq())));
         }
@@ -61,9 +69,10 @@ final class Tape {
         return lines().stream().anyMatch(l -> !l.undone());
     }
 
-    private static @Nullable String doubt(ReadingStatus status) {
-        return switch (status) {
-            case SURPRISING -> "surprising";
+    private @Nullable String doubt(TakenReading reading) {
+        return switch (reading.status()) {
+            // one that a move has overtaken waits no more
+            case SURPRISING -> opened.state().doubts().contains(reading) ? "surprising" : null;
             case OFF_PITCH -> "off-pitch";
             case BELIEVED, DROPPED -> null;
         };
@@ -86,8 +95,9 @@ final class Tape {
             case JobEvent.NoteWritten e -> e.text();
             case JobEvent.TargetSet e -> {
                 yield "Relief target: " + school(e.target().school()) + ", bass "
-                        + words.band(e.target().bass()) + ", treble "
-                        + words.band(e.target().treble()) + " " + unit.suffix();
+                        + words.band(Station.RELIEF, e.target().bass()) + ", treble "
+                        + words.band(Station.RELIEF, e.target().treble()) + " "
+                        + units.relief().suffix();
             }
             case JobEvent.HabitSet e -> "Reading by " + e.habit().tool().label() + ", " + words.method(e.habit());
             case JobEvent.RodWaysSet e ->
@@ -96,7 +106,10 @@ final class Tape {
                         + e.ways().limit().amount() + (e.ways().finishTightening() ? ", finish tightening" : "");
             case JobEvent.BridgeScrewed e -> screwed(e);
             case JobEvent.SaddleReworked e ->
-                "Saddle " + way(e.way()) + ": bass " + change(e.bass()) + ", treble " + change(e.treble());
+                "Saddle " + way(e.way())
+                        + (e.bass() == 0 && e.treble() == 0
+                                ? ""
+                                : ": bass " + change(e.bass()) + ", treble " + change(e.treble()));
             case JobEvent.SlotsFiled e ->
                 "Filed "
                         + String.join(
@@ -106,7 +119,13 @@ final class Tape {
                                                 + (f.light() ? " light strokes" : " strokes"))
                                         .toList());
             case JobEvent.NutReworked e ->
-                "Nut " + nutWay(e.way()) + ", " + words.strings(e.strings()) + ": " + change(e.change());
+                "Nut " + nutWay(e.way())
+                        + (e.material() == null ? "" : ", " + e.material().label())
+                        + ", " + words.strings(e.strings())
+                        + (e.change() == 0
+                                ? ""
+                                : ": " + units.nut().showChange(e.change()) + " "
+                                        + units.nut().suffix());
             case JobEvent.NeckShimmed e ->
                 "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
             case JobEvent.SlotChecked e ->
@@ -117,7 +136,7 @@ final class Tape {
                                         ", ",
                                         e.flaws().stream().map(SlotFlaw::label).toList()));
             case JobEvent.GaugePatternRead e ->
-                "Gauge " + Math.round(e.radius()) + " mm under the strings: "
+                "Gauge " + units.radius().showWithUnit(e.radius()) + " under the strings: "
                         + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
             case JobEvent.TravelRead e ->
                 "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
@@ -150,7 +169,7 @@ final class Tape {
             case JobEvent.PickupRead e ->
                 pickup(e.pickup())
                         + (e.side() == Pickup.Side.BASS ? ", bass side: " : ", treble side: ")
-                        + unit.showWithUnit(e.gap());
+                        + typed(e.typed(), units.pickups(), e.gap());
             case JobEvent.PickupTargetSet ignored -> "Pickup gaps wanted: set by hand";
             case JobEvent.PickupTurned e ->
                 pickup(e.pickup()) + side(", bass ", e.bass()) + side(", treble ", e.treble());
@@ -172,6 +191,13 @@ final class Tape {
                         + String.join(
                                 ", ", e.stations().stream().map(Station::label).toList());
             case JobEvent.Answered e -> (e.done() ? "Done: " : "Left as it is: ") + Rules.topic(e.topic());
+            case JobEvent.ReadingMoved e -> "Moved before the reading " + about(e.reading()) + ", not counted";
+            case JobEvent.MovedUncounted e ->
+                Words.sentence(words.quantity(e.station())) + " moved without counting, "
+                        + (e.station() == Station.RELIEF ? "by the rod" : words.strings(e.strings()));
+            case JobEvent.StringsChanged e ->
+                "Other strings: " + e.to() + (e.from().isEmpty() ? "" : ", before " + e.from());
+            case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";
             case JobEvent.Undone ignored -> "Undone";
@@ -261,13 +287,16 @@ final class Tape {
             case Move.TensionChanged m -> "String tension changed by " + Math.round(m.newtons()) + " N";
             case Move.Retuned ignored -> "Retuned";
             case Move.Rested m -> "Rested " + m.time().toMinutes() + " min";
+            case Move.SlotsUnknown m -> "Slots changed";
+            case Move.SaddlesUnknown m -> "Saddles changed";
+            case Move.ReliefUnknown m -> "Relief changed";
             case Move.HumidityChanged m -> "Humidity changed by " + Math.round(m.points()) + " %";
         };
     }
 
     private String about(long seq) {
         TakenReading reading = readings.get(seq);
-        return reading == null ? "" : gap(reading.reading().gap());
+        return reading == null ? "" : gap(reading.reading());
     }
 
     private String reading(JobEvent.ReadingTaken e) {
@@ -278,16 +307,37 @@ final class Tape {
             case GapMethod.Action m -> "Action " + e.string() + " at " + m.gaugeFret();
             case GapMethod.ActionCapo m -> "Action " + e.string() + " at " + m.gaugeFret() + ", capo";
         };
-        return what + ": " + gap(e.gap()) + " " + unit.suffix();
+        return what + ": " + gap(e);
     }
 
-    private String gap(Gap gap) {
-        return switch (gap) {
-            case Gap.Of of -> unit.show(of.mm());
-            case Gap.Between between -> unit.show(between.goes()) + " goes, " + unit.show(between.stops()) + " lifts";
-            case Gap.AtLeast least -> "over " + unit.show(least.mm());
-            case Gap.AtMost most -> "under " + unit.show(most.mm());
+    /** A reading as it was typed where that tells more than the number: with the unit it was typed in. */
+    private String gap(JobEvent.ReadingTaken e) {
+        LengthUnit own = words.unit(e.method());
+        String found = switch (e.gap()) {
+            case Gap.Of of -> typed(e.typed(), e.unit() == null ? own : e.unit(), of.mm());
+            case Gap.Between b -> own.show(b.goes()) + " goes, " + own.show(b.stops()) + " lifts " + own.suffix();
+            case Gap.AtLeast least -> "over " + own.showWithUnit(least.mm());
+            case Gap.AtMost most -> "under " + own.showWithUnit(most.mm());
         };
+        return Evidence.noGap(e.gap(), e.method()) ? found + ", no gap" : found;
+    }
+
+    /** What was typed, with its unit; the number in the unit in use when nothing was. */
+    private static String typed(String text, LengthUnit unit, double mm) {
+        String clean = text.strip();
+        boolean bare = clean.matches("[+-]?[0-9.,]+");
+        // a note from before units were noted with what was typed
+        boolean fits = bare && Math.abs(parsed(clean, unit) - mm) < 1e-6;
+        if (fits) return clean + " " + unit.suffix();
+        return bare || !clean.matches(".*[0-9].*") ? unit.showWithUnit(mm) : clean;
+    }
+
+    private static double parsed(String text, LengthUnit unit) {
+        try {
+            return Length.parse(text, unit).mm();
+        } catch (LengthTextException e) {
+            return Double.NaN;
+        }
     }
 
     private String turned(JobEvent.RodTurned e) {

@@ -13,10 +13,13 @@ import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.PlainNumber;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.ReadingBounds;
+import barytone.core.strings.StringSet;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,9 +41,11 @@ class ToneController {
     private static final double FARTHEST = 15;
 
     private final JobDesk desk;
+    private final Intake intake;
 
-    ToneController(JobDesk desk) {
+    ToneController(JobDesk desk, Intake intake) {
         this.desk = desk;
+        this.intake = intake;
     }
 
     @PostMapping("/pitches")
@@ -89,7 +94,7 @@ class ToneController {
             for (int fret : asked.frets()) Allowed.whole("fret", fret, 1, spec.frets());
             List<Integer> frets = new ArrayList<>(asked.frets());
             if (!frets.contains(12)) frets.add(12);
-            return new JobEvent.IntonationSet(new IntonationWays(
+            IntonationWays ways = new IntonationWays(
                     frets,
                     asked.where(),
                     asked.reference(),
@@ -99,7 +104,14 @@ class ToneController {
                     asked.pairs(),
                     cents("reference pitch", asked.a4(), 400, 480),
                     offsets,
-                    asked.upToPitch()));
+                    asked.upToPitch());
+            int there = job.state().spec().frets();
+            if (!ways.fits(job.state().spec().strings(), there))
+                throw Allowed.broken(
+                        "frets",
+                        asked.frets(),
+                        (there >= 12 ? "fret 12 and others" : "frets") + " up to " + there + ", the last one");
+            return new JobEvent.IntonationSet(ways);
         });
     }
 
@@ -113,9 +125,15 @@ class ToneController {
             int size = along.size();
             List<Turns> turns = new ArrayList<>(Collections.nCopies(size, Turns.NONE));
             List<Double> back = new ArrayList<>(Collections.nCopies(size, 0.0));
+            if (asked.turns() != null && asked.turns().stream().anyMatch(t -> !t.isBlank())) {
+                screwed(job);
+                Allowed.whole("saddles", asked.turns().size(), size, size);
+                for (int j = 0; j < size; j++)
+                    if (!asked.turns().get(j).isBlank())
+                        turns.set(j, Turns.parse("turn", asked.turns().get(j), JobRequests.MOST_TURNS));
+            }
             if (!asked.sixteenths().isEmpty()) {
-                if (!job.state().spec().fittings().bridge().lengthScrewed())
-                    throw Allowed.broken("sixteenths", "turns", "mm: this bridge has no length screws");
+                screwed(job);
                 Allowed.whole("saddles", asked.sixteenths().size(), size, size);
                 for (int j = 0; j < size; j++)
                     turns.set(
@@ -133,6 +151,20 @@ class ToneController {
             if (turns.stream().allMatch(Turns::isZero) && back.stream().allMatch(b -> b == 0))
                 throw Allowed.broken("saddles", "no move at all", "a move of at least one");
             return new JobEvent.SaddlesMoved(turns, back);
+        });
+    }
+
+    /** Other strings were put on: an entry on the tape, and the gauges of the instrument. */
+    @PostMapping("/other-strings")
+    JobView otherStrings(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.OtherStrings asked) {
+        StringSet set = StringSet.parse(asked.strings());
+        return desk.add(id, unit, asked, job -> {
+            String before = job.state().spec().fittings().strings().text();
+            intake.restring(job.job().instrumentId(), set);
+            return new JobEvent.StringsChanged(before, set.text());
         });
     }
 
@@ -218,7 +250,7 @@ class ToneController {
                 job -> new JobEvent.PickupRead(
                         pickup(job, asked.pickup()),
                         asked.side(),
-                        mm("gap", asked.text(), unit, 0.2, 15),
+                        mm("gap", asked.text(), Units.ofCode(unit).pickups(), 0.2, 15),
                         asked.text().strip()));
     }
 
@@ -240,10 +272,10 @@ class ToneController {
 
     private static Band band(JobRequests.TypedBand typed, String unit) {
         return JobController.band(
-                Length.parse(typed.low(), LengthUnit.ofCode(unit)).mm(),
-                Length.parse(typed.high(), LengthUnit.ofCode(unit)).mm(),
+                Length.parse(typed.low(), Units.ofCode(unit).pickups()).mm(),
+                Length.parse(typed.high(), Units.ofCode(unit).pickups()).mm(),
                 new ReadingBounds(0.2, 15, 0.5, 6),
-                LengthUnit.ofCode(unit));
+                Units.ofCode(unit).pickups());
     }
 
     @PostMapping("/pickup-turns")
@@ -252,13 +284,23 @@ class ToneController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.PickupTurn asked) {
         return desk.add(id, unit, asked, job -> {
-            if (asked.bassSixteenths() == 0 && asked.trebleSixteenths() == 0)
+            Turns bass = turns(asked.bass(), asked.bassSixteenths());
+            Turns treble = turns(asked.treble(), asked.trebleSixteenths());
+            if (bass.isZero() && treble.isZero())
                 throw Allowed.broken("turns", "no turn at all", "a turn on one side at least");
-            return new JobEvent.PickupTurned(
-                    pickup(job, asked.pickup()),
-                    new Turns(Allowed.whole("turn (sixteenths)", asked.bassSixteenths(), -MOST_TURNS, MOST_TURNS)),
-                    new Turns(Allowed.whole("turn (sixteenths)", asked.trebleSixteenths(), -MOST_TURNS, MOST_TURNS)));
+            return new JobEvent.PickupTurned(pickup(job, asked.pickup()), bass, treble);
         });
+    }
+
+    private static Turns turns(@Nullable String spoken, @Nullable Integer sixteenths) {
+        if (spoken != null) return spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, JobRequests.MOST_TURNS);
+        return new Turns(
+                Allowed.whole("turn (sixteenths)", sixteenths == null ? 0 : sixteenths, -MOST_TURNS, MOST_TURNS));
+    }
+
+    private static void screwed(JobLog.Opened job) {
+        if (!job.state().spec().fittings().bridge().lengthScrewed())
+            throw Allowed.broken("sixteenths", "turns", "mm: this bridge has no length screws");
     }
 
     @PostMapping("/pickup-signs")
@@ -298,8 +340,11 @@ class ToneController {
     }
 
     private static double mm(String field, String typed, String unit, double least, double most) {
-        return Allowed.number(
-                field, Length.parse(typed, LengthUnit.ofCode(unit)).mm(), least, most, "mm");
+        return mm(field, typed, Units.ofCode(unit).action(), least, most);
+    }
+
+    private static double mm(String field, String typed, LengthUnit unit, double least, double most) {
+        return Allowed.number(field, Length.parse(typed, unit).mm(), least, most, "mm");
     }
 
     /** Cents, or another plain number, as typed. */

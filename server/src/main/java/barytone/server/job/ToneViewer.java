@@ -4,6 +4,7 @@ import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.intonation.StartPositions;
@@ -17,6 +18,7 @@ import barytone.core.plan.Intoned;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,11 +37,11 @@ final class ToneViewer {
     private final ToneWords words;
     private final Intonation all;
 
-    ToneViewer(JobState state, LengthUnit unit, ToneWords words) {
+    ToneViewer(JobState state, Units units, ToneWords words) {
         this.state = state;
         this.spec = state.spec();
         this.tones = state.tones();
-        this.unit = unit;
+        this.unit = units.action();
         this.words = words;
         this.all = Intonation.of(state);
     }
@@ -88,8 +90,9 @@ final class ToneViewer {
                 string,
                 spec.stringName(string),
                 string == 1 ? "treble" : string == spec.bassString() ? "bass" : "",
-                tones.found(string, 12).map(Cents::signed).orElse(null),
+                tones.found(string, mainFret()).map(Cents::signed).orElse(null),
                 at.read() ? Cents.signed(at.offset()) : null,
+                reckoned(at),
                 verdict(at),
                 verdictText(at),
                 "± " + Allowed.plain(at.tolerance()),
@@ -105,12 +108,43 @@ final class ToneViewer {
                 notes.stream().map(n -> note(string, n)).toList());
     }
 
+    /** The fret that stands for the string: 12, or the highest that is read of a shorter board. */
+    private int mainFret() {
+        List<Integer> frets = tones.ways().frets();
+        return frets.contains(12) ? 12 : frets.getLast();
+    }
+
+    /** Whether what stands there follows from a move, rather than being what was read. */
+    private static boolean reckoned(Intoned at) {
+        return at.errors().stream().anyMatch(e -> e.moved() || Math.abs(e.byHeights()) >= 0.05);
+    }
+
+    /** The string of its pair that a saddle is set for, when that is another one; what is left of this one is meant so. */
+    private Optional<Integer> favoured(int string) {
+        if (spec.fittings().bridge() != BridgeKind.BARRELS) return Optional.empty();
+        Supports along = spec.lengthwise();
+        int place = 0;
+        for (int j = 0; j < along.size(); j++) {
+            List<Integer> strings = along.strings(j);
+            if (strings.size() != 2) continue;
+            PairedSaddle.Rule rule = tones.ways().pair(place++);
+            if (!strings.contains(string)) continue;
+            int favoured = switch (rule) {
+                case SPLIT -> string;
+                case FAVOUR_FIRST -> strings.getFirst();
+                case FAVOUR_SECOND -> strings.getLast();
+            };
+            return favoured == string ? Optional.empty() : Optional.of(favoured);
+        }
+        return Optional.empty();
+    }
+
     /** The note that a technician who has tuned the open string types next. */
     private Sounded typed(int string) {
         return all.notes(string).stream()
                 .filter(n -> n.how() != Sounded.How.OPEN)
                 .findFirst()
-                .orElse(Sounded.at(12));
+                .orElse(Sounded.at(mainFret()));
     }
 
     /** How far back a step moves a string's end; both feet of a floating bridge together. */
@@ -125,12 +159,15 @@ final class ToneViewer {
         return at.outside() == 0 ? "in" : at.outside() > 0 ? "high" : "low";
     }
 
-    private static String verdictText(Intoned at) {
+    private String verdictText(Intoned at) {
+        String meant = favoured(at.string())
+                .map(f -> ", " + f + " " + spec.stringName(f) + " is favoured")
+                .orElse("");
         return switch (verdict(at)) {
             case "in" -> "good";
-            case "high" -> "sharp";
-            case "low" -> "flat";
-            case "stale" -> "expected, sound again";
+            case "high" -> "sharp" + meant;
+            case "low" -> "flat" + meant;
+            case "stale" -> "reckoned, sound again";
             default -> "not read";
         };
     }
@@ -339,10 +376,10 @@ final class ToneViewer {
         return new JobView.ClosingRow(
                 "Intonation, string " + row.string() + " " + row.name(),
                 row.found() == null ? Words.NOT_READ : row.found() + " cents",
-                row.now() == null
-                        ? Words.NOT_READ
-                        : row.now() + " cents" + (row.verdict().equals("stale") ? ", predicted" : ""),
+                row.now() == null ? Words.NOT_READ : (row.reckoned() ? "reckoned " : "") + row.now() + " cents",
+                row.reckoned(),
                 row.target() + " cents",
-                row.verdict());
+                row.verdict(),
+                row.verdictText());
     }
 }

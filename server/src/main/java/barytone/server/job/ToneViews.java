@@ -49,6 +49,7 @@ final class ToneViews {
             String side,
             @Nullable String found,
             @Nullable String now,
+            boolean reckoned,
             String verdict,
             String verdictText,
             String target,
@@ -64,7 +65,7 @@ final class ToneViews {
     /**
      * An error that was read.
      *
-     * @param stale predicted since; read it again
+     * @param stale reckoned since; read it again
      */
     record ToneCell(int fret, double cents, String text, boolean stale) {}
 
@@ -122,6 +123,7 @@ final class ToneViews {
 
     /** The pickups station. */
     record PickupsView(
+            String suffix,
             String method,
             List<PickupView> pickups,
             boolean lowered,
@@ -145,11 +147,19 @@ final class ToneViews {
             List<LevelView> levels,
             List<String> balance) {}
 
+    /**
+     * A side of a pickup.
+     *
+     * @param now what was read while it stands, what is reckoned after a move
+     * @param note the reading before the move; null while it stands
+     */
     record GapRow(
             Pickup.Side side,
             String label,
             @Nullable String found,
             @Nullable String now,
+            boolean reckoned,
+            @Nullable String note,
             String target,
             String verdict,
             String verdictText) {}

@@ -10,6 +10,7 @@ import barytone.core.plan.Intoned;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -24,9 +25,9 @@ final class ToneWords {
     private final Words words;
     private final Supports along;
 
-    ToneWords(JobState state, LengthUnit unit, Words words) {
+    ToneWords(JobState state, Units units, Words words) {
         this.state = state;
-        this.unit = unit;
+        this.unit = units.action();
         this.words = words;
         this.along = state.spec().lengthwise();
     }

@@ -7,12 +7,15 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
+import barytone.core.joblog.TakenReading;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Evidence;
+import barytone.core.reading.Gap;
 import barytone.core.reading.LeafStack;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
@@ -25,12 +28,27 @@ import java.util.Optional;
 final class Words {
     private final JobState state;
     private final InstrumentSpec spec;
-    private final LengthUnit unit;
+    private final Units units;
 
-    Words(JobState state, LengthUnit unit) {
+    Words(JobState state, Units units) {
         this.state = state;
         this.spec = state.spec();
-        this.unit = unit;
+        this.units = units;
+    }
+
+    /** The unit in which a station speaks. */
+    LengthUnit unit(Station station) {
+        return switch (station) {
+            case RELIEF -> units.relief();
+            case NUT -> units.nut();
+            case ACTION, INTONATION -> units.action();
+            case PICKUPS -> units.pickups();
+        };
+    }
+
+    /** The unit in which a gap is told. */
+    LengthUnit unit(GapMethod method) {
+        return unit(Station.of(method));
     }
 
     /** A text with a capital at its start. */
@@ -100,32 +118,35 @@ final class Words {
         };
     }
 
-    /** Why the tool in use cannot decide. */
+    /** What a reading said, and why its tool cannot decide. */
     String tooCoarse(Station station, int string) {
         Judged judged = Judged.of(state, station, string);
-        return "The " + state.tool(station).label() + " leaves ± "
-                + unit.showWithUnit(state.tool(station).spread()) + ", too much for a band of "
-                + unit.showWithUnit(judged.band().width()) + ".";
+        Tool tool = judged.look() == null
+                ? state.tool(station)
+                : judged.look().reading().reading().tool();
+        LengthUnit unit = unit(station);
+        double out = judged.band().outside(judged.value().mean());
+        return out == 0
+                ? "The " + tool.label() + " tells " + unit.showWithUnit(tool.sees())
+                        + " at the least, too little for a band of "
+                        + unit.showWithUnit(judged.band().width()) + "."
+                : "It was read " + unit.showWithUnit(Math.abs(out)) + " outside, less than the " + tool.label()
+                        + " can tell. If it is out, it will be worked on; if not, it is left.";
     }
 
-    /** What would decide better than what is owned; empty when the finest is owned. */
-    String wouldTell(Station station, int string, Toolkit tools) {
-        double height = Judged.of(state, station, string).value().mean();
-        Tool best = height <= 1 ? Tool.LEAF : Tool.CALIPER;
-        return tools.measuring().contains(best)
-                ? ""
-                : "A " + (best == Tool.LEAF ? "feeler leaf" : best.label())
-                        + " would tell at once; there is none among the shop's tools.";
-    }
-
-    /** The single or doubled leaves on both sides of what is expected. */
-    String nearStack(Station station, int string, Toolkit tools) {
-        double expected = state.estimate().now(string, state.method(station)).mean();
+    /** Two leaves laid together that come between the one that went and the one that did not; empty when none do. */
+    String between(Station station, int string, Toolkit tools) {
+        Judged judged = Judged.of(state, station, string);
+        if (judged.look() == null || !(judged.look().reading().reading().gap() instanceof Gap.Between b)) return "";
         List<Double> owned = tools.leaves().sizes();
-        if (owned.isEmpty() || expected <= 0.005) return "no leaves are at hand";
-        LeafStack stack = LeafStack.nearest(owned, Math.max(0.005, expected), 2);
-        return String.join(" + ", stack.leaves().stream().map(unit::show).toList()) + " makes "
-                + unit.showWithUnit(stack.total());
+        LeafStack stack = LeafStack.nearest(owned, (b.goes() + b.stops()) / 2, 2);
+        return stack.leaves().size() < 2 ? "" : sum(stack.leaves(), unit(station));
+    }
+
+    /** Leaves laid together, and what they make: the sum of what stands on them. */
+    static String sum(List<Double> leaves, LengthUnit unit) {
+        return String.join(" + ", leaves.stream().map(unit::show).toList()) + " makes " + unit.showSum(leaves) + " "
+                + unit.suffix();
     }
 
     /** Whether a doubted reading looks like one made by another method of the same station. */
@@ -145,7 +166,8 @@ final class Words {
         return "";
     }
 
-    String band(Band band) {
+    String band(Station station, Band band) {
+        LengthUnit unit = unit(station);
         return unit.show(band.low()) + " – " + unit.show(band.high());
     }
 
@@ -176,11 +198,16 @@ final class Words {
         List<Judged> judged = state.strings(station).stream()
                 .map(s -> Judged.of(state, station, s))
                 .toList();
-        List<String> verdicts = judged.stream().map(this::verdict).toList();
-        List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
+        List<String> verdicts =
+                judged.stream().filter(Judged::known).map(this::verdict).toList();
+        long unread = judged.size() - verdicts.size();
+        if (verdicts.isEmpty()) return "not read yet";
+        if (unread > 0) return unread + " of " + judged.size() + " not read";
+        if (state.left(station)) return "left as it is";
         if (pending(verdicts).isPresent()) return pending(verdicts).get();
+        List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
         long unsure = verdicts.stream().filter("cannot-tell"::equals).count();
-        if (out.isEmpty()) return unsure == 0 ? "in band" : "in band, " + unsure + " at its edge";
+        if (out.isEmpty()) return unsure == 0 ? "in band" : unsure + " cannot tell";
         if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
         return out.size() + " of " + judged.size() + " out";
     }
@@ -201,8 +228,9 @@ final class Words {
     }
 
     private String outside(Judged j) {
+        if (j.noGap() && j.asRead()) return "no gap";
         double out = j.outside();
-        return unit.show(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
+        return unit(j.station()).show(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
     }
 
     static String high(Station station) {
@@ -215,7 +243,7 @@ final class Words {
 
     /** What can be said of a string at a station: in, high, low, cannot-tell, stale or unread. */
     String verdict(Judged j) {
-        if (!j.read()) return "unread";
+        if (!j.known()) return "unread";
         return j.stale() ? "stale" : code(j.verdict());
     }
 
@@ -226,7 +254,37 @@ final class Words {
             case "high", "low" -> outside(j);
             case "stale" -> "read again";
             case "unread" -> "not read";
-            default -> "cannot tell";
+            default -> j.noGap() && j.asRead() ? "no gap; how much is unknown" : "cannot tell";
+        };
+    }
+
+    /** Why a reading is doubted, in a sentence or two. */
+    String doubt(TakenReading taken) {
+        LengthUnit unit = unit(taken.station());
+        String what = sentence(quantity(taken.station())) + " of " + string(taken.string()) + ": ";
+        if (taken.unturned() != null)
+            return what + read(taken) + " " + unit.suffix()
+                    + " is what it was before the screws were turned. Were they? If not, undo the turn on the tape.";
+        return what + read(taken) + " " + unit.suffix() + " was read, "
+                + unit.show(Math.max(0, taken.expected().mean())) + " ± "
+                + unit.show(taken.expected().sd()) + " was expected. "
+                + mixUp(taken.reading(), taken.evidence())
+                + "Check the held frets, the gauge fret, the unit, the pitch and the position.";
+    }
+
+    /** What was read, in the unit of its station: the number, or that there was no gap. */
+    String read(TakenReading reading) {
+        return gap(reading.reading().gap(), reading.method());
+    }
+
+    /** A gap in the unit of its station. */
+    String gap(Gap gap, GapMethod method) {
+        LengthUnit unit = unit(method);
+        return switch (gap) {
+            case Gap.Of of -> Evidence.noGap(gap, method) ? "0" : unit.show(of.mm());
+            case Gap.Between ignored -> unit.show(gap.shown());
+            case Gap.AtLeast least -> "over " + unit.show(least.mm());
+            case Gap.AtMost most -> "under " + unit.show(most.mm());
         };
     }
 }

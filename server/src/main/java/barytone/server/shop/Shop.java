@@ -67,6 +67,16 @@ public class Shop {
                 .orElse(Schools.USUAL);
     }
 
+    /** The schools as text, to be kept with a closed job. */
+    public String schoolsText() {
+        return mapper.writeValueAsString(schools());
+    }
+
+    /** Schools that were kept with a closed job. */
+    public Schools readSchools(String text) {
+        return mapper.readValue(text, Schools.class);
+    }
+
     long schoolsVersion() {
         return settings.find(Settings.Scope.SHOP, "", SCHOOLS)
                 .map(Settings.Stored::version)

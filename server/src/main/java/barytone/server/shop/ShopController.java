@@ -8,6 +8,7 @@ import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.core.reading.OwnedTool;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
@@ -17,6 +18,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -46,67 +48,92 @@ class ShopController {
      * @param measures what heights can be measured with, finest first, in words
      */
     record ToolsView(
-            long version,
-            String unitSuffix,
-            List<ToolView> tools,
-            List<ToolKindView> kinds,
-            List<String> states,
-            List<String> measures) {}
+            long version, List<ToolView> tools, List<ToolKindView> kinds, List<String> states, List<String> measures) {}
 
-    /** A tool; the size as typed. */
-    record ToolView(OwnedTool.Kind kind, String name, String size, OwnedTool.State state) {}
+    /**
+     * A tool.
+     *
+     * @param size as typed, in the unit of its kind
+     * @param mm the size as it is kept; sent back with a size that was not typed anew, so that looking at a tool in another unit does not change it
+     */
+    record ToolView(
+            OwnedTool.Kind kind,
+            String name,
+            String size,
+            OwnedTool.State state,
+            @Nullable Double mm) {}
 
-    record ToolKindView(OwnedTool.Kind kind, String label, boolean sized) {}
+    /** A kind of tool, with the unit in which its size is spoken. */
+    record ToolKindView(OwnedTool.Kind kind, String label, boolean sized, String suffix) {}
 
     /** The tools as they shall be, with the version that was seen. */
     record ToolsAsked(long version, List<ToolView> tools) {}
 
     @GetMapping("/tools")
     ToolsView tools(@RequestParam(defaultValue = "mm") String unit) {
-        return tools(LengthUnit.ofCode(unit));
+        return tools(Units.ofCode(unit));
     }
 
     @PutMapping("/tools")
     ToolsView keepTools(@RequestParam(defaultValue = "mm") String unit, @RequestBody ToolsAsked asked) {
-        LengthUnit shown = LengthUnit.ofCode(unit);
+        Units shown = Units.ofCode(unit);
         Allowed.whole("tools", asked.tools().size(), 0, MOST_TOOLS);
         List<OwnedTool> tools = new ArrayList<>();
         for (ToolView tool : asked.tools())
             tools.add(new OwnedTool(
                     tool.kind(),
                     tool.name(),
-                    tool.kind().sized() ? Length.parse(tool.size(), shown).mm() : 0,
+                    tool.kind().sized() ? size(tool, unit(tool.kind(), shown)) : 0,
                     tool.state()));
         shop.keepTools(asked.version(), new Toolkit(tools));
         return tools(shown);
     }
 
-    private ToolsView tools(LengthUnit unit) {
+    private static double size(ToolView tool, LengthUnit unit) {
+        return tool.mm() != null && exact(tool.mm(), unit).equals(tool.size().strip())
+                ? tool.mm()
+                : Length.parse(tool.size(), unit).mm();
+    }
+
+    /** The unit in which the size of a tool is spoken: leaves and files as they are sold, gauges by their radius. */
+    private static LengthUnit unit(OwnedTool.Kind kind, Units units) {
+        return switch (kind) {
+            case LEAF, NUT_FILE -> units.gauge();
+            case RADIUS_GAUGE, STRAIGHTEDGE, NOTCHED_STRAIGHTEDGE -> units.radius();
+            case RULER, ACTION_CARD, CALIPER -> units.action() == LengthUnit.MM ? LengthUnit.MM : units.action();
+            case KEY, CAPO, FRET_ROCKER, TUNER, HYGROMETER, SOLDERING_IRON, OTHER -> LengthUnit.MM;
+        };
+    }
+
+    private ToolsView tools(Units units) {
         Toolkit toolkit = shop.toolkit();
         return new ToolsView(
                 shop.toolsVersion(),
-                unit.suffix(),
                 toolkit.tools().stream()
-                        .map(t -> new ToolView(t.kind(), t.name(), t.kind().sized() ? size(t, unit) : "", t.state()))
+                        .map(t -> new ToolView(
+                                t.kind(),
+                                t.name(),
+                                t.kind().sized() ? exact(t.size(), unit(t.kind(), units)) : "",
+                                t.state(),
+                                t.kind().sized() ? t.size() : null))
                         .toList(),
                 Arrays.stream(OwnedTool.Kind.values())
-                        .map(k -> new ToolKindView(k, k.label(), k.sized()))
+                        .map(k -> new ToolKindView(
+                                k,
+                                k.label(),
+                                k.sized(),
+                                k.sized() ? unit(k, units).suffix() : ""))
                         .toList(),
                 Arrays.stream(OwnedTool.State.values())
                         .map(OwnedTool.State::label)
                         .toList(),
                 toolkit.measuring().stream()
                         .sorted(Comparator.comparingDouble(Tool::spread))
-                        .map(t -> t.label() + ", ± " + unit.showWithUnit(t.spread()))
+                        .map(t -> t.label() + ", ± " + units.nut().showWithUnit(t.spread()))
                         .toList());
     }
 
-    /** Sizes keep their digits: a leaf of 0.038 mm must not become one of 0.04 by being looked at. */
-    private static String size(OwnedTool tool, LengthUnit unit) {
-        return exact(tool.size(), unit);
-    }
-
-    /** A length with all its digits in mm, and as usual in other units. */
+    /** A length with all its digits in mm, and as usual in other units: a leaf of 0.038 mm must not become one of 0.04 by being looked at. */
     private static String exact(double mm, LengthUnit unit) {
         if (unit != LengthUnit.MM) return unit.show(mm);
         String plain = Allowed.plain(Math.rint(mm * 10000) / 10000);
@@ -117,7 +144,9 @@ class ShopController {
     /** The schools of the shop. */
     record SchoolsView(
             long version,
-            String unitSuffix,
+            String reliefSuffix,
+            String nutSuffix,
+            String actionSuffix,
             List<ReliefSchoolView> relief,
             List<NutSchoolView> nut,
             List<ActionSchoolView> action) {}
@@ -154,13 +183,13 @@ class ShopController {
 
     @GetMapping("/schools")
     SchoolsView schools(@RequestParam(defaultValue = "mm") String unit) {
-        return schools(LengthUnit.ofCode(unit));
+        return schools(Units.ofCode(unit));
     }
 
     @PutMapping("/schools")
     SchoolsView keepSchools(@RequestParam(defaultValue = "mm") String unit, @RequestBody SchoolsAsked asked) {
-        LengthUnit shown = LengthUnit.ofCode(unit);
-        Kept kept = new Kept(shop.schools(), shown);
+        Units shown = Units.ofCode(unit);
+        Kept kept = new Kept(shop.schools());
         Allowed.whole("relief schools", asked.relief().size(), 1, 40);
         Allowed.whole("nut schools", asked.nut().size(), 1, 40);
         Allowed.whole("action schools", asked.action().size(), 1, 80);
@@ -169,8 +198,8 @@ class ShopController {
                         .map(s -> new ReliefSchool(
                                 code(s.code()),
                                 text(s.label()),
-                                kept.mm(s.code(), 0, s.low()),
-                                kept.mm(s.code(), 1, s.high()),
+                                kept.mm(shown.relief(), s.code(), 0, s.low()),
+                                kept.mm(shown.relief(), s.code(), 1, s.high()),
                                 s.reason().strip()))
                         .toList(),
                 asked.nut().stream()
@@ -178,8 +207,12 @@ class ShopController {
                                 code(s.code()),
                                 text(s.label()),
                                 s.heldFret() == 0 ? new GapMethod.NutOpen() : new GapMethod.NutPressed(s.heldFret()),
-                                new Band(kept.mm(s.code(), 0, s.bassLow()), kept.mm(s.code(), 1, s.bassHigh())),
-                                new Band(kept.mm(s.code(), 2, s.trebleLow()), kept.mm(s.code(), 3, s.trebleHigh())),
+                                new Band(
+                                        kept.mm(shown.nut(), s.code(), 0, s.bassLow()),
+                                        kept.mm(shown.nut(), s.code(), 1, s.bassHigh())),
+                                new Band(
+                                        kept.mm(shown.nut(), s.code(), 2, s.trebleLow()),
+                                        kept.mm(shown.nut(), s.code(), 3, s.trebleHigh())),
                                 s.reason().strip()))
                         .toList(),
                 asked.action().stream()
@@ -187,11 +220,11 @@ class ShopController {
                                 code(s.code()),
                                 text(s.label()),
                                 s.family(),
-                                kept.mm(s.code(), 0, s.bass()),
-                                kept.mm(s.code(), 1, s.treble()),
-                                kept.mm(s.code(), 2, s.tolerance()),
+                                kept.mm(shown.action(), s.code(), 0, s.bass()),
+                                kept.mm(shown.action(), s.code(), 1, s.treble()),
+                                kept.mm(shown.action(), s.code(), 2, s.tolerance()),
                                 s.steps(),
-                                kept.mm(s.code(), 3, s.lowExtra()),
+                                kept.mm(shown.action(), s.code(), 3, s.lowExtra()),
                                 s.reason().strip()))
                         .toList());
         // the usual ones must stay: jobs fall back on them
@@ -203,27 +236,33 @@ class ShopController {
         return schools(shown);
     }
 
-    private SchoolsView schools(LengthUnit unit) {
+    private SchoolsView schools(Units units) {
         Shop.Schools schools = shop.schools();
         return new SchoolsView(
                 shop.schoolsVersion(),
-                unit.suffix(),
+                units.relief().suffix(),
+                units.nut().suffix(),
+                units.action().suffix(),
                 schools.relief().stream()
                         .map(s -> new ReliefSchoolView(
-                                s.code(), s.label(), exact(s.low(), unit), exact(s.high(), unit), s.reason()))
+                                s.code(),
+                                s.label(),
+                                exact(s.low(), units.relief()),
+                                exact(s.high(), units.relief()),
+                                s.reason()))
                         .toList(),
-                schools.nut().stream().map(s -> nut(s, unit)).toList(),
+                schools.nut().stream().map(s -> nut(s, units.nut())).toList(),
                 schools.action().stream()
                         .map(s -> new ActionSchoolView(
                                 s.code(),
                                 s.label(),
                                 s.family(),
                                 s.family().label(),
-                                exact(s.bass(), unit),
-                                exact(s.treble(), unit),
-                                exact(s.tolerance(), unit),
+                                exact(s.bass(), units.action()),
+                                exact(s.treble(), units.action()),
+                                exact(s.tolerance(), units.action()),
                                 s.steps(),
-                                exact(s.lowExtra(), unit),
+                                exact(s.lowExtra(), units.action()),
                                 s.reason()))
                         .toList());
     }
@@ -241,9 +280,9 @@ class ShopController {
     }
 
     /** What is typed as it was shown keeps its stored digits: looking at schools in 64ths must not round them. */
-    private record Kept(Map<String, double[]> stored, LengthUnit unit) {
-        Kept(Shop.Schools schools, LengthUnit unit) {
-            this(new HashMap<>(), unit);
+    private record Kept(Map<String, double[]> stored) {
+        Kept(Shop.Schools schools) {
+            this(new HashMap<>());
             for (ReliefSchool s : schools.relief()) put(s.code(), s.low(), s.high());
             for (NutSchool s : schools.nut())
                 put(
@@ -260,7 +299,7 @@ class ShopController {
         }
 
         /** The length of a school's so-many-th field. */
-        double mm(String code, int field, String text) {
+        double mm(LengthUnit unit, String code, int field, String text) {
             double[] values = stored.get(code);
             return values != null && text.strip().equals(exact(values[field], unit))
                     ? values[field]

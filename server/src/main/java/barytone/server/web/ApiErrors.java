@@ -1,5 +1,6 @@
 package barytone.server.web;
 
+import barytone.core.neck.NotAllowedException;
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
 import java.util.Arrays;
@@ -36,7 +37,7 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail badInput(IllegalArgumentException e) {
+    ProblemDetail badInput(NotAllowedException e) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, e.getMessage() == null ? "This input is not allowed." : e.getMessage());
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
+import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
 import barytone.core.joblog.Ear;
@@ -24,6 +25,7 @@ import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
 import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
+import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
@@ -64,11 +66,21 @@ class EventCodecTest {
                         new Move.TensionChanged(40),
                         new Move.Retuned(),
                         new Move.Rested(Duration.ofMinutes(90)),
+                        new Move.SlotsUnknown(List.of(2)),
+                        new Move.SaddlesUnknown(List.of(1, 2)),
+                        new Move.ReliefUnknown(List.of(1)),
                         new Move.HumidityChanged(-7))
                 .map(JobEvent.Moved::new);
         Stream<JobEvent> others = Stream.of(
                 new JobEvent.ReadingKept(4),
                 new JobEvent.ReadingDropped(5),
+                new JobEvent.ReadingMoved(5),
+                new JobEvent.ReadingTaken(
+                        6, RELIEF, Tool.LEAF, new Gap.Of(0.2032), Position.PLAYING, "8", LengthUnit.THOU),
+                new JobEvent.MovedUncounted(Station.NUT, List.of(3, 4)),
+                new JobEvent.StringsChanged("9 11 16 24w 32w 42w", "10 13 17 26w 36w 46w"),
+                new JobEvent.PutOff(Station.NUT),
+                new JobEvent.NutReworked(JobEvent.NutReworked.Way.RENEWED, List.of(1, 2), 0, NutMaterial.BRASS),
                 new JobEvent.RodTurned(new Turns(-2), true, false),
                 new JobEvent.RodRanFree(7),
                 new JobEvent.RodTurnedOtherWay(7),
@@ -97,7 +109,7 @@ class EventCodecTest {
                         null, new GapMethod.Action(12), List.of(new Band(1.2, 1.5), new Band(1.4, 1.7)))),
                 new JobEvent.PitchRead(6, Sounded.at(12), -1.25, Ear.MICROPHONE, 8e-5, true, false, ""),
                 new JobEvent.PitchRead(1, Sounded.OPEN, 3, Ear.TUNER, null, false, true, "+3"),
-                new JobEvent.IntonationSet(IntonationWays.usual(List.of(330.0, 82.0))),
+                new JobEvent.IntonationSet(IntonationWays.usual(List.of(330.0, 82.0), 22)),
                 new JobEvent.SaddlesMoved(List.of(new Turns(6), Turns.NONE), List.of(0.0, -0.4)),
                 new JobEvent.LengthDirectionLearned(false),
                 new JobEvent.LengthTravelRead(2, 1.5, 3),

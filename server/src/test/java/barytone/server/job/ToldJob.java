@@ -13,6 +13,7 @@ import barytone.core.plan.NextMove;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
 import barytone.core.reading.Toolkit;
 import barytone.server.shop.Shop;
 import java.time.Instant;
@@ -54,7 +55,8 @@ abstract class ToldJob<T extends ToldJob<T>> {
     final JobView.AdviceView told() {
         JobState state = state();
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
-        return new AdviceWords(state, unit, new Bench(tools, schools)).advice(NextMove.advise(state, tools, now()));
+        return new AdviceWords(state, Units.all(unit), new Bench(tools, schools))
+                .advice(NextMove.advise(state, tools, now()));
     }
 
     static String all(JobView.AdviceView told) {

@@ -17,6 +17,7 @@ import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -187,10 +188,11 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                                         "",
                                         java.time.Instant.EPOCH,
                                         scope,
-                                        List.of()),
+                                        List.of(),
+                                        null),
                                 log,
                                 state()),
-                        unit,
+                        Units.all(unit),
                         java.time.Instant.parse("2031-03-04T10:00:00Z"),
                         new Bench(
                                 tools,
@@ -204,7 +206,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                 .filteredOn(s -> s.key().equals("pickups"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.note()).isEqualTo("lowered for the setup"));
-        List<JobView.Ripple> ripple = new Ripples(state(), unit)
+        List<JobView.Ripple> ripple = new Ripples(state(), new Words(state(), Units.all(unit)))
                 .of(
                         state().estimate().after(new barytone.core.estimate.Move.SaddleMoved(6, -1.5, 0.1)),
                         Station.ACTION,
