@@ -4,5374 +4,5485 @@
  */
 
 export interface paths {
-  "/api/bench": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["bench"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/bridges": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["bridges"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["open"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["job"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/close": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["close"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/declined": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["declined"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/filings": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["filed"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/followed": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["followed"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/gauge-patterns": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pattern"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/habit": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["habit_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/hear": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["hear"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/height-habit": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["habit"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/height-target": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["target_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/instrument": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations["correct"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/intonation-ways": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["ways_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/length-direction": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["direction_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/length-travel": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["travel_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/neck-angle": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["angle_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/neck-shims": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["shim"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/notes": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["note"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/nut-reworks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["nut"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/nut-sums/break-angle": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["angle"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/nut-sums/leaf-stacks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["stacks"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/nut-sums/spacing": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["spacing"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/order": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["order"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pickup-gaps": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["gap"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pickup-signs": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["signs"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pickup-target": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pickupTarget"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pickup-turns": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["turned"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pickups-down": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["down"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/pitches": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pitch_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/readings": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["reading"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/readings/dropped": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["drop"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/readings/kept": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["keep_1"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/redo": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["redo"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/reopen": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["reopen"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/retunes": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["retuned"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-direction": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["direction"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-stiff": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["stiff"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-turns": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["turn"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-turns/other-way": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["otherWay"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-turns/ran-free": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["ranFree"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/rod-ways": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["ways"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/saddle-places": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["places"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/saddle-reworks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["saddle"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/saddles": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["saddles"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/scope": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["scope"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/screws": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["screws"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/settling-skips": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["skip"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/slot-checks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["slot"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/stand-in": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["standIn_1"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/stream": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["stream"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/stretches": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["stretched"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/strings-on": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["stringsOn"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/strings-renewed": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["renewed"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/target": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["target"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/travel": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["travel"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/undo": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["undo"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}/wishes": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations["keep"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/kinds": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["kinds"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/lengths/read": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["read"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/lengths/show": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["show"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/listen": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["listen"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/barrel": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["barrel"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/clearance": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["clearance"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/intonation": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["intonation"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/leaves": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["leaves"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/length": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["length"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/neck-shim": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["neckShim"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/nut-slots": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["nutSlots"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/paired-saddle": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pairedSaddle"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/pitch": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pitch"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/relief": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["relief"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/saddle-change": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["saddleChange"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/setup": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["setup"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/tension": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["tension"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/scratch/two-post": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["twoPost"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/shop/schools": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["schools"];
-    put: operations["keepSchools"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/shop/tools": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["tools"];
-    put: operations["keepTools"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/stand-in": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["standIn"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/string-sets": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["all"];
-    put?: never;
-    post: operations["add"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/string-sets/pull": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations["pull"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/string-sets/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations["change"];
-    post?: never;
-    delete: operations["remove"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tuning": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations["tuning"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bridges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bridges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/declined": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["declined"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/filings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["filed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/followed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["followed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/gauge-patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pattern"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/habit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["habit_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/hear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/height-habit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["habit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/height-target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["target_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/instrument": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/intonation-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/later": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["later"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/length-direction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["direction_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/length-travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["travel_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/neck-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["angle_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/neck-shims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-reworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/break-angle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["angle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/leaf-stacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stacks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/nut-sums/spacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spacing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/other-strings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["otherStrings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pickup-gaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pickup-signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pickup-target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pickupTarget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pickup-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pickups-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["down"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pitches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pitch_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/readings/dropped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/readings/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/readings/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moved"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/retunes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retuned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-direction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["direction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-stiff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stiff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-turns/other-way": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["otherWay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-turns/ran-free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ranFree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/rod-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/saddle-places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/saddle-reworks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saddle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/saddles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saddles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/scope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/screws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screws"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/settling-skips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/slot-checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["slot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standIn_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/stretches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stretched"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/strings-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stringsOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/strings-renewed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["renewed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["target"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/travel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["travel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/uncounted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["uncounted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lengths/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lengths/show": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["show"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/listen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["listen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/barrel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["barrel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/intonation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["intonation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/leaves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leaves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["length"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/neck-shim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["neckShim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/nut-slots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nutSlots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/paired-saddle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pairedSaddle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/pitch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pitch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["relief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/saddle-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saddleChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/tension": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tension"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/two-post": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["twoPost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put: operations["keepSchools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tools"];
+        put: operations["keepTools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standIn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/string-sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tuning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tuning"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    About: {
-      /** Format: int64 */
-      after: number;
-      /** Format: int64 */
-      event: number;
-      key: string;
-    };
-    ActionGiven: {
-      /** Format: int32 */
-      fret: number;
-      /** Format: double */
-      value: number;
-    };
-    ActionSchoolView: {
-      bass: string;
-      code: string;
-      /** @enum {string} */
-      family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
-      familyLabel: string;
-      label: string;
-      lowExtra: string;
-      reason: string;
-      /** @enum {string} */
-      steps: "EVEN" | "GROUPS" | "RADIUS";
-      tolerance: string;
-      treble: string;
-    };
-    ActionTold: {
-      /** Format: double */
-      capo1: number;
-      /** Format: int32 */
-      fret: number;
-      /** Format: double */
-      open: number;
-    };
-    AdviceView: {
-      caution?: string;
-      decline?: string;
-      /** Format: int64 */
-      event?: number;
-      follow?: string;
-      headline: string;
-      kind: string;
-      ripple: components["schemas"]["Ripple"][];
-      rule: string;
-      school: string;
-      /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
-      steps: components["schemas"]["StepView"][];
-      strings: number[];
-      tool?: string;
-      turn?: components["schemas"]["TurnView"];
-      why: string[];
-    };
-    After: {
-      crowns: number[];
-      /** Format: double */
-      nutY: number;
-      /** Format: double */
-      saddleY: number;
-    };
-    AgeChoice: {
-      /** @enum {string} */
-      age: "NEW" | "PLAYED_IN" | "OLD";
-      label: string;
-    };
-    BarrelAsked: {
-      screws: number[];
-      strings: components["schemas"]["NeedGiven"][];
-      /** Format: double */
-      threadPitch: number;
-    };
-    BarrelTold: {
-      screws: components["schemas"]["Support"][];
-    };
-    BenchView: {
-      closed: components["schemas"]["JobCard"][];
-      demo: boolean;
-      /** Format: date-time */
-      now: string;
-      open: components["schemas"]["JobCard"][];
-    };
-    BreakAngleAsked: {
-      distance: string;
-      drop: string;
-      /** Format: int32 */
-      string: number;
-      /** Format: double */
-      wraps: number;
-    };
-    BreakAngleTold: {
-      degrees: string;
-      shallow: boolean;
-      text: string;
-    };
-    BridgeKindView: {
-      /** @enum {string} */
-      kind:
-        | "INDIVIDUAL"
-        | "BASS"
-        | "TWO_POST"
-        | "BARRELS"
-        | "FIXED"
-        | "FLOATING"
-        | "VIBRATO_SADDLES"
-        | "VIBRATO_POSTS";
-      label: string;
-    };
-    BridgeView: {
-      across: components["schemas"]["CrossView"][];
-      angle: string[];
-      arc: string;
-      /** @enum {string} */
-      kind:
-        | "INDIVIDUAL"
-        | "BASS"
-        | "TWO_POST"
-        | "BARRELS"
-        | "FIXED"
-        | "FLOATING"
-        | "VIBRATO_SADDLES"
-        | "VIBRATO_POSTS";
-      label: string;
-      pattern?: string;
-      pitch: string;
-      radii: string[];
-      screwed: boolean;
-      screws: components["schemas"]["ScrewView"][];
-      travel?: string;
-    };
-    CentsGiven: {
-      /** Format: double */
-      cents: number;
-      /** Format: int32 */
-      fret: number;
-      /** Format: double */
-      weight?: number;
-    };
-    ClearanceAsked: {
-      action: components["schemas"]["ActionGiven"];
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** Format: double */
-      compensation: number;
-      /** Format: double */
-      force: number;
-      /** Format: int32 */
-      frets: number;
-      /** Format: double */
-      nutSlotHeight?: number;
-      /** Format: double */
-      pluck: number;
-      relief: components["schemas"]["ReliefGiven"];
-      /** Format: double */
-      scaleLength: number;
-      /** Format: double */
-      tension: number;
-    };
-    ClearanceTold: {
-      frets: components["schemas"]["MarginTold"][];
-    };
-    ClosingRow: {
-      found: string;
-      label: string;
-      left: string;
-      target: string;
-      verdict: string;
-    };
-    ClosingView: {
-      ready: boolean;
-      remarks: string[];
-      rows: components["schemas"]["ClosingRow"][];
-    };
-    Correction: {
-      facts: components["schemas"]["Facts"];
-      /** Format: int64 */
-      version: number;
-    };
-    Created: {
-      /** Format: int64 */
-      id: number;
-    };
-    CrossView: {
-      /** Format: double */
-      after?: number;
-      /** Format: double */
-      board: number;
-      /** Format: double */
-      high: number;
-      /** Format: double */
-      low: number;
-      name: string;
-      /** Format: double */
-      now: number;
-      /** Format: int32 */
-      string: number;
-      verdict: string;
-      /** Format: double */
-      z: number;
-    };
-    Decline: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      topic?: string;
-    };
-    Dimension: {
-      /** Format: int32 */
-      fret: number;
-      kind: string;
-      label: string;
-      text: string;
-      verdict: string;
-      /** Format: double */
-      y0: number;
-      /** Format: double */
-      y1: number;
-    };
-    Equivalent: {
-      bass: string;
-      label: string;
-      treble: string;
-    };
-    Facts: {
-      /** @enum {string} */
-      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-      boardRadius: string;
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** @enum {string} */
-      bridge?:
-        | "INDIVIDUAL"
-        | "BASS"
-        | "TWO_POST"
-        | "BARRELS"
-        | "FIXED"
-        | "FLOATING"
-        | "VIBRATO_SADDLES"
-        | "VIBRATO_POSTS";
-      bridgeSpread?: string;
-      endRadius?: string;
-      /** Format: int32 */
-      frets: number;
-      /** @enum {string} */
-      joint?: "BOLTED" | "SET" | "THROUGH";
-      /** @enum {string} */
-      kind:
-        | "ELECTRIC"
-        | "SEMI_HOLLOW"
-        | "FLAT_TOP"
-        | "ARCHTOP"
-        | "NYLON"
-        | "BARITONE"
-        | "TWELVE_STRING"
-        | "BASS_4"
-        | "BASS_5"
-        | "BASS_6"
-        | "MANDOLIN";
-      leftHanded: boolean;
-      /** @enum {string} */
-      lengthHead?: "TAIL" | "NUT";
-      lengthPitch?: string;
-      name: string;
-      /** @enum {string} */
-      nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-      nutWidth?: string;
-      pickups?: string;
-      plateRise?: string;
-      /** @enum {string} */
-      rod: "SINGLE" | "DOUBLE" | "NONE";
-      saddleThickness?: string;
-      scaleLength: string;
-      strings?: string;
-      threadPitch?: string;
-      tuning: string;
-    };
-    Filing: {
-      light: boolean;
-      /** Format: int32 */
-      string: number;
-      /** Format: int32 */
-      strokes: number;
-    };
-    Filings: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      slots: components["schemas"]["Filing"][];
-    };
-    FlawView: {
-      consequence: string;
-      /** @enum {string} */
-      flaw: "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
-      label: string;
-    };
-    FretCents: {
-      /** Format: double */
-      cents: number;
-      /** Format: int32 */
-      fret: number;
-    };
-    FretPoint: {
-      /** Format: int32 */
-      fret: number;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    GapRow: {
-      found?: string;
-      label: string;
-      now?: string;
-      /** @enum {string} */
-      side: "BASS" | "TREBLE";
-      target: string;
-      verdict: string;
-      verdictText: string;
-    };
-    GaugePattern: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      radius: string;
-      ringing: number[];
-    };
-    Ghost: {
-      /** Format: int32 */
-      fret: number;
-      kind: string;
-      /** Format: double */
-      y0: number;
-      /** Format: double */
-      y1: number;
-    };
-    Habit: {
-      /** Format: int64 */
-      after: number;
-      board: boolean;
-      flat: boolean;
-      /** Format: int32 */
-      gaugeFret: number;
-      /** Format: int32 */
-      heldHigh: number;
-      /** Format: int32 */
-      heldLow: number;
-      key: string;
-      tool: string;
-    };
-    HabitChoice: {
-      board: boolean;
-      /** Format: int32 */
-      gaugeFret: number;
-      /** Format: int32 */
-      heldHigh: number;
-      /** Format: int32 */
-      heldLow: number;
-      label: string;
-    };
-    HabitGiven: {
-      /** Format: int32 */
-      gaugeFret: number;
-      held: number[];
-    };
-    HabitView: {
-      board: boolean;
-      flat: boolean;
-      /** Format: int32 */
-      gaugeFret: number;
-      /** Format: int32 */
-      heldHigh: number;
-      /** Format: int32 */
-      heldLow: number;
-      tool: string;
-    };
-    HeardView: {
-      /** Format: double */
-      cents?: number;
-      centsText?: string;
-      detail: string;
-      fresh: boolean;
-      /** Format: int32 */
-      fret: number;
-      headline: string;
-      /** @enum {string} */
-      how: "OPEN" | "FRETTED" | "HARMONIC";
-      inTune: boolean;
-      job?: components["schemas"]["JobView"];
-      label: string;
-      state: string;
-      /** Format: int32 */
-      string: number;
-      taken: boolean;
-      /** Format: double */
-      tolerance: number;
-      trace: components["schemas"]["TracePoint"][];
-      wavers: boolean;
-    };
-    HeightChoice: {
-      /** Format: int32 */
-      fret: number;
-      label: string;
-      /** Format: int32 */
-      pressed: number;
-    };
-    HeightHabitView: {
-      flat: boolean;
-      /** Format: int32 */
-      fret: number;
-      /** Format: int32 */
-      pressed: number;
-      tool: string;
-    };
-    HeightReading: {
-      /** Format: int64 */
-      after: number;
-      flat: boolean;
-      /** Format: int32 */
-      fret: number;
-      key: string;
-      /** Format: int32 */
-      pressed: number;
-      /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
-      tool: string;
-    };
-    HeightSchoolView: {
-      bands: string;
-      label: string;
-      reason: string;
-      school: string;
-    };
-    HeightTarget: {
-      /** Format: int64 */
-      after: number;
-      asMeasured?: boolean;
-      bands?: components["schemas"]["TypedBand"][];
-      key: string;
-      school?: string;
-      /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
-      /** @enum {string} */
-      style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
-    };
-    HeightTargetView: {
-      bands: components["schemas"]["TypedBandView"][];
-      label: string;
-      reason: string;
-      school?: string;
-      schools: components["schemas"]["HeightSchoolView"][];
-      styles: components["schemas"]["StyleView"][];
-    };
-    HeightView: {
-      habit: components["schemas"]["HeightHabitView"];
-      method: string;
-      methods: components["schemas"]["HeightChoice"][];
-      remarks: string[];
-      rows: components["schemas"]["LedgerRow"][];
-      /** @enum {string} */
-      station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
-      target: components["schemas"]["HeightTargetView"];
-      tools: components["schemas"]["ToolChoice"][];
-    };
-    InstrumentView: {
-      /** @enum {string} */
-      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-      boardRadius: string;
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** @enum {string} */
-      bridge:
-        | "INDIVIDUAL"
-        | "BASS"
-        | "TWO_POST"
-        | "BARRELS"
-        | "FIXED"
-        | "FLOATING"
-        | "VIBRATO_SADDLES"
-        | "VIBRATO_POSTS";
-      bridgeSpread: string;
-      endRadius: string;
-      /** Format: int32 */
-      frets: number;
-      /** @enum {string} */
-      joint: "BOLTED" | "SET" | "THROUGH";
-      /** @enum {string} */
-      kind:
-        | "ELECTRIC"
-        | "SEMI_HOLLOW"
-        | "FLAT_TOP"
-        | "ARCHTOP"
-        | "NYLON"
-        | "BARITONE"
-        | "TWELVE_STRING"
-        | "BASS_4"
-        | "BASS_5"
-        | "BASS_6"
-        | "MANDOLIN";
-      kindLabel: string;
-      leftHanded: boolean;
-      /** @enum {string} */
-      lengthHead: "TAIL" | "NUT";
-      lengthPitch: string;
-      name: string;
-      /** @enum {string} */
-      nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-      nutWidth: string;
-      pickups: string;
-      plateRise: string;
-      /** @enum {string} */
-      rod: "SINGLE" | "DOUBLE" | "NONE";
-      saddleThickness: string;
-      scaleLength: string;
-      strings: string;
-      threadPitch: string;
-      tuning: string;
-      /** Format: int64 */
-      version: number;
-    };
-    IntonationAsked: {
-      /** Format: double */
-      compensation: number;
-      readings: components["schemas"]["CentsGiven"][];
-      /** Format: double */
-      scaleLength: number;
-      /** Format: double */
-      threadPitch?: number;
-    };
-    IntonationTold: {
-      residuals: components["schemas"]["FretCents"][];
-      /** Format: double */
-      saddleBack: number;
-      /** Format: double */
-      turns?: number;
-    };
-    IntonationView: {
-      method: string;
-      next?: components["schemas"]["NoteView"];
-      remarks: string[];
-      rows: components["schemas"]["ToneRow"][];
-      saddles: components["schemas"]["SaddlesView"];
-      strings: components["schemas"]["StringsOnView"];
-      warnings: string[];
-      ways: components["schemas"]["ToneWaysView"];
-    };
-    JobCard: {
-      complaint: string;
-      /** Format: int64 */
-      id: number;
-      instrument: string;
-      kind: string;
-      /** Format: date-time */
-      lastAt: string;
-      next: string;
-      nextKind: string;
-      /** Format: date-time */
-      openedAt: string;
-      player: string;
-      standing: string;
-      /** Format: int64 */
-      ticket: number;
-      /** Format: date-time */
-      waitingUntil?: string;
-    };
-    JobView: {
-      action: components["schemas"]["HeightView"];
-      advice: components["schemas"]["AdviceView"];
-      bridge: components["schemas"]["BridgeView"];
-      canRedo: boolean;
-      canUndo: boolean;
-      closed: boolean;
-      closing: components["schemas"]["ClosingView"];
-      complaint: string;
-      /** Format: int64 */
-      id: number;
-      instrument: components["schemas"]["InstrumentView"];
-      intonation: components["schemas"]["IntonationView"];
-      /** Format: date-time */
-      now: string;
-      nut: components["schemas"]["HeightView"];
-      nutBench: components["schemas"]["NutBenchView"];
-      order: components["schemas"]["OrderView"];
-      pickups: components["schemas"]["PickupsView"];
-      player: string;
-      relief: components["schemas"]["ReliefView"];
-      sections: components["schemas"]["SectionView"][];
-      /** Format: int64 */
-      seq: number;
-      /** Format: date-time */
-      settlingUntil?: string;
-      stations: components["schemas"]["StationView"][];
-      tape: components["schemas"]["TapeLine"][];
-      /** Format: int64 */
-      ticket: number;
-      touch: string;
-      unit: string;
-      unitSuffix: string;
-    };
-    Keep: {
-      /** @enum {string} */
-      scope: "SHOP" | "PLAYER" | "INSTRUMENT";
-      what: string;
-    };
-    KindView: {
-      /** @enum {string} */
-      access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
-      boardRadius: string;
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** @enum {string} */
-      bridge:
-        | "INDIVIDUAL"
-        | "BASS"
-        | "TWO_POST"
-        | "BARRELS"
-        | "FIXED"
-        | "FLOATING"
-        | "VIBRATO_SADDLES"
-        | "VIBRATO_POSTS";
-      bridgeSpread: string;
-      /** Format: int32 */
-      frets: number;
-      /** @enum {string} */
-      joint: "BOLTED" | "SET" | "THROUGH";
-      /** @enum {string} */
-      kind:
-        | "ELECTRIC"
-        | "SEMI_HOLLOW"
-        | "FLAT_TOP"
-        | "ARCHTOP"
-        | "NYLON"
-        | "BARITONE"
-        | "TWELVE_STRING"
-        | "BASS_4"
-        | "BASS_5"
-        | "BASS_6"
-        | "MANDOLIN";
-      label: string;
-      /** @enum {string} */
-      nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
-      nutWidth: string;
-      pickups: string;
-      /** @enum {string} */
-      rod: "SINGLE" | "DOUBLE" | "NONE";
-      scaleLength: string;
-      strings: string;
-      tuning: string;
-    };
-    LeafView: {
-      /** Format: double */
-      mm: number;
-      text: string;
-    };
-    Leaves: {
-      /** Format: double */
-      free?: number;
-      /** Format: double */
-      lifts?: number;
-      /** Format: double */
-      touches?: number;
-    };
-    LeavesAsked: {
-      /** Format: int32 */
-      most?: number;
-      owned: number[];
-      /** Format: double */
-      target: number;
-    };
-    LeavesTold: {
-      /** Format: double */
-      error: number;
-      leaves: number[];
-      /** Format: double */
-      total: number;
-    };
-    LedgerRow: {
-      found?: string;
-      leaves: components["schemas"]["LeafView"][];
-      name: string;
-      now?: string;
-      side: string;
-      spread?: string;
-      /** Format: int32 */
-      string: number;
-      target: string;
-      verdict: string;
-      verdictText: string;
-    };
-    LengthAsked: {
-      text: string;
-      unit?: string;
-    };
-    LengthDirection: {
-      /** Format: int64 */
-      after: number;
-      clockwiseBack: boolean;
-      key: string;
-    };
-    LengthTold: {
-      /** Format: double */
-      in64: number;
-      /** Format: double */
-      mm: number;
-      /** Format: double */
-      thou: number;
-    };
-    LengthTravel: {
-      /** Format: int64 */
-      after: number;
-      back: string;
-      forward: string;
-      key: string;
-      /** Format: int32 */
-      support: number;
-    };
-    LevelView: {
-      name: string;
-      /** Format: int32 */
-      string: number;
-      text?: string;
-    };
-    ListenView: {
-      /** Format: double */
-      cents?: number;
-      centsText?: string;
-      detail: string;
-      fresh: boolean;
-      headline: string;
-      inTune: boolean;
-      state: string;
-      /** Format: int32 */
-      string?: number;
-      take: boolean;
-      trace: components["schemas"]["TracePoint"][];
-    };
-    MarginTold: {
-      /** Format: int32 */
-      fret: number;
-      /** Format: int32 */
-      hits: number;
-      /** Format: double */
-      margin: number;
-    };
-    NeckAngle: {
-      above: string;
-      /** Format: int64 */
-      after: number;
-      key: string;
-    };
-    NeckShimAsked: {
-      /** Format: double */
-      bodyEdge: number;
-      /** Format: double */
-      heelEnd: number;
-      /** Format: double */
-      saddle: number;
-      /** Format: double */
-      saddleChange: number;
-    };
-    NeckShimTold: {
-      thickEnd: string;
-      /** Format: double */
-      thickness: number;
-    };
-    NeckShimming: {
-      /** Format: int64 */
-      after: number;
-      /** @enum {string} */
-      end: "HEEL" | "BODY_EDGE";
-      key: string;
-      thickness: string;
-    };
-    NeedGiven: {
-      /** Format: double */
-      saddleChange: number;
-      /** Format: double */
-      z: number;
-    };
-    NewJob: {
-      complaint: string;
-      instrument: components["schemas"]["Facts"];
-      player: string;
-      requestKey: string;
-      scope?: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
-      /** @enum {string} */
-      touch: "LIGHT" | "MEDIUM" | "HEAVY";
-    };
-    Note: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      text: string;
-    };
-    NoteView: {
-      /** Format: int32 */
-      fret: number;
-      /** @enum {string} */
-      how: "OPEN" | "FRETTED" | "HARMONIC";
-      label: string;
-      name: string;
-      /** Format: int32 */
-      string: number;
-    };
-    NutBenchView: {
-      bite: string;
-      flaws: components["schemas"]["FlawView"][];
-      material: string;
-      slots: components["schemas"]["SlotView"][];
-      temporary: boolean;
-      width: string;
-    };
-    NutGiven: {
-      /** Format: int32 */
-      fret?: number;
-      method: string;
-      /** Format: double */
-      value: number;
-    };
-    NutRework: {
-      /** Format: int64 */
-      after: number;
-      change: string;
-      key: string;
-      strings?: number[];
-      /** @enum {string} */
-      way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
-    };
-    NutSchoolView: {
-      bassHigh: string;
-      bassLow: string;
-      code: string;
-      /** Format: int32 */
-      heldFret: number;
-      label: string;
-      reason: string;
-      trebleHigh: string;
-      trebleLow: string;
-    };
-    NutSlotsAsked: {
-      /** Format: double */
-      bassEdge: number;
-      gauges: number[];
-      rule: string;
-      /** Format: double */
-      trebleEdge: number;
-      /** Format: double */
-      width: number;
-    };
-    NutSlotsTold: {
-      centres: number[];
-    };
-    OneString: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      /** Format: int32 */
-      string: number;
-    };
-    Order: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      /** @enum {string} */
-      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-    };
-    OrderChoice: {
-      label: string;
-      /** @enum {string} */
-      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-      reason: string;
-    };
-    OrderView: {
-      /** @enum {string} */
-      order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
-      orders: components["schemas"]["OrderChoice"][];
-      scope: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
-    };
-    PairMember: {
-      /** Format: double */
-      cents12: number;
-      /** Format: double */
-      compensation: number;
-    };
-    PairView: {
-      higher: string;
-      lower: string;
-      name: string;
-      /** @enum {string} */
-      rule: "SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND";
-      wanted: string;
-    };
-    PairedSaddleAsked: {
-      rule: string;
-      /** Format: double */
-      scaleLength: number;
-      strings: components["schemas"]["PairMember"][];
-    };
-    PairedSaddleTold: {
-      residuals: number[];
-      /** Format: double */
-      saddleBack: number;
-    };
-    PickupGap: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      /** Format: int32 */
-      pickup: number;
-      /** @enum {string} */
-      side: "BASS" | "TREBLE";
-      text: string;
-    };
-    PickupGaps: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      strongBass: components["schemas"]["TypedBand"];
-      strongTreble: components["schemas"]["TypedBand"];
-      usualBass: components["schemas"]["TypedBand"];
-      usualTreble: components["schemas"]["TypedBand"];
-    };
-    PickupSigns: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      /** Format: int32 */
-      pickup: number;
-      signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
-    };
-    PickupTargetView: {
-      strongBass: components["schemas"]["TypedGap"];
-      strongTreble: components["schemas"]["TypedGap"];
-      usualBass: components["schemas"]["TypedGap"];
-      usualTreble: components["schemas"]["TypedGap"];
-    };
-    PickupTurn: {
-      /** Format: int64 */
-      after: number;
-      /** Format: int32 */
-      bassSixteenths: number;
-      key: string;
-      /** Format: int32 */
-      pickup: number;
-      /** Format: int32 */
-      trebleSixteenths: number;
-    };
-    PickupView: {
-      balance: string[];
-      gaps: components["schemas"]["GapRow"][];
-      kind: string;
-      label: string;
-      levels: components["schemas"]["LevelView"][];
-      /** Format: int32 */
-      pickup: number;
-      signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
-    };
-    PickupsDown: {
-      /** Format: int64 */
-      after: number;
-      down: boolean;
-      key: string;
-    };
-    PickupsView: {
-      lowered: boolean;
-      method: string;
-      perTurn: string;
-      pickups: components["schemas"]["PickupView"][];
-      remarks: string[];
-      signs: components["schemas"]["SignView"][];
-      target: components["schemas"]["PickupTargetView"];
-    };
-    PitchTold: {
-      /** Format: double */
-      cents?: number;
-      /** Format: double */
-      confidence: number;
-      /** Format: double */
-      frequency: number;
-      /** Format: double */
-      inharmonicity: number;
-    };
-    Plain: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-    };
-    PostsGiven: {
-      /** Format: double */
-      bass: number;
-      /** Format: double */
-      treble: number;
-    };
-    Pull: {
-      /** Format: double */
-      beforeTotal?: number;
-      /** Format: double */
-      reliefChange?: number;
-      /** Format: double */
-      reliefSd?: number;
-      strings: components["schemas"]["StringPull"][];
-      /** Format: double */
-      total: number;
-    };
-    PullAsked: {
-      beforeGauges?: string;
-      beforeTuning?: string;
-      gauges: string;
-      /** Format: double */
-      reference?: number;
-      scaleLength: string;
-      tuning: string;
-    };
-    ReadAsked: {
-      texts: string[];
-      unit: string;
-    };
-    ReadTold: {
-      /** Format: double */
-      mm?: number;
-      trouble?: string;
-    };
-    Reading: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      leaves?: components["schemas"]["Leaves"];
-      /** @enum {string} */
-      station?: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
-      /** Format: int32 */
-      string: number;
-      sure?: boolean;
-      /** @enum {string} */
-      tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
-      text?: string;
-      tool?: string;
-    };
-    ReliefAsked: {
-      as: components["schemas"]["HabitGiven"][];
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** Format: int32 */
-      gaugeFret: number;
-      held: number[];
-      /** Format: double */
-      reading: number;
-      /** Format: double */
-      scaleLength: number;
-    };
-    ReliefGiven: {
-      /** Format: int32 */
-      gaugeFret: number;
-      held: number[];
-      /** Format: double */
-      value: number;
-    };
-    ReliefSchoolView: {
-      code: string;
-      high: string;
-      label: string;
-      low: string;
-      reason: string;
-    };
-    ReliefTold: {
-      readings: number[];
-    };
-    ReliefView: {
-      equivalents: components["schemas"]["Equivalent"][];
-      habit: components["schemas"]["HabitView"];
-      habits: components["schemas"]["HabitChoice"][];
-      method: string;
-      remarks: string[];
-      rows: components["schemas"]["LedgerRow"][];
-      target: components["schemas"]["TargetView"];
-      tools: components["schemas"]["ToolChoice"][];
-      ways: components["schemas"]["WaysView"];
-    };
-    Ripple: {
-      change: string;
-      expected: string;
-      label: string;
-      now: string;
-    };
-    RodDirection: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      straightensAnticlockwise: boolean;
-    };
-    RodTurn: {
-      /** Format: int64 */
-      after: number;
-      finishTightening: boolean;
-      free: boolean;
-      key: string;
-      /** Format: int32 */
-      sixteenths: number;
-    };
-    SaddleChangeAsked: {
-      /** Format: double */
-      compensation: number;
-      /** Format: int32 */
-      fret: number;
-      /** Format: double */
-      from: number;
-      /** Format: double */
-      scaleLength: number;
-      /** Format: double */
-      threadPitch?: number;
-      /** Format: double */
-      to: number;
-    };
-    SaddleChangeTold: {
-      /** Format: double */
-      saddle: number;
-      /** Format: double */
-      turns?: number;
-    };
-    SaddlePlaces: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      places: string[];
-    };
-    SaddleRework: {
-      /** Format: int64 */
-      after: number;
-      bass: string;
-      key: string;
-      treble: string;
-      /** @enum {string} */
-      way: "SANDED" | "SHIMMED" | "RENEWED";
-    };
-    SaddleView: {
-      moved: string;
-      name: string;
-      room?: string;
-      /** Format: int32 */
-      support: number;
-    };
-    Saddles: {
-      /** Format: int64 */
-      after: number;
-      back: string[];
-      key: string;
-      sixteenths: number[];
-    };
-    SaddlesView: {
-      clockwiseBack: boolean;
-      mechanism: string;
-      pattern: string[];
-      saddles: components["schemas"]["SaddleView"][];
-      screw: string;
-      screwed: boolean;
-      starts: string[];
-    };
-    SchoolView: {
-      bass: string;
-      label: string;
-      reason: string;
-      school: string;
-      treble: string;
-    };
-    SchoolsAsked: {
-      action: components["schemas"]["ActionSchoolView"][];
-      nut: components["schemas"]["NutSchoolView"][];
-      relief: components["schemas"]["ReliefSchoolView"][];
-      /** Format: int64 */
-      version: number;
-    };
-    SchoolsView: {
-      action: components["schemas"]["ActionSchoolView"][];
-      nut: components["schemas"]["NutSchoolView"][];
-      relief: components["schemas"]["ReliefSchoolView"][];
-      unitSuffix: string;
-      /** Format: int64 */
-      version: number;
-    };
-    Scope: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      stations: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
-    };
-    ScrewView: {
-      move?: string;
-      name: string;
-      net: string;
-      /** Format: double */
-      z: number;
-    };
-    Screws: {
-      /** Format: int64 */
-      after: number;
-      key: string;
-      sixteenths: number[];
-    };
-    SectionView: {
-      after?: components["schemas"]["After"];
-      /** Format: int32 */
-      bodyJointFret: number;
-      dimensions: components["schemas"]["Dimension"][];
-      frets: components["schemas"]["FretPoint"][];
-      ghosts: components["schemas"]["Ghost"][];
-      /** Format: int32 */
-      heldHigh: number;
-      /** Format: int32 */
-      heldLow: number;
-      /** Format: double */
-      nutY: number;
-      /** Format: double */
-      saddleX: number;
-      /** Format: double */
-      saddleY: number;
-      /** Format: double */
-      scaleLength: number;
-      /** Format: int32 */
-      string: number;
-      stringKnown: boolean;
-      stringName: string;
-    };
-    SetAsked: {
-      gauges: string;
-      name: string;
-    };
-    SetView: {
-      gauges: string;
-      /** Format: int64 */
-      id: number;
-      name: string;
-      /** Format: int32 */
-      strings: number;
-    };
-    SetupAsked: {
-      action: components["schemas"]["ActionGiven"];
-      /** Format: int32 */
-      bodyJointFret: number;
-      /** Format: double */
-      compensation: number;
-      nut?: components["schemas"]["NutGiven"];
-      /** Format: double */
-      nutSlotHeight?: number;
-      relief: components["schemas"]["ReliefGiven"];
-      /** Format: double */
-      scaleLength: number;
-    };
-    SetupTold: {
-      actions: components["schemas"]["ActionTold"][];
-      /** Format: double */
-      nutOpen: number;
-      /** Format: double */
-      nutPressed2: number;
-      /** Format: double */
-      nutPressed3: number;
-      /** Format: double */
-      nutSlotHeight: number;
-      /** Format: double */
-      saddleHeight: number;
-    };
-    ShowAsked: {
-      lengths: number[];
-      turns: number[];
-      unit: string;
-    };
-    ShowTold: {
-      lengths: string[];
-      turns: string[];
-    };
-    SignView: {
-      label: string;
-      remedy: string;
-      /** @enum {string} */
-      sign: "WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS";
-    };
-    SlotCheck: {
-      /** Format: int64 */
-      after: number;
-      flaws: (
-        "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED"
-      )[];
-      key: string;
-      /** Format: int32 */
-      string: number;
-    };
-    SlotPlace: {
-      measured: string;
-      move: string;
-      name: string;
-      /** Format: int32 */
-      string: number;
-      wanted: string;
-    };
-    SlotView: {
-      checked: boolean;
-      file: string;
-      flaws: (
-        "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED"
-      )[];
-      gauge: string;
-      name: string;
-      /** Format: int32 */
-      string: number;
-      toFrets?: string;
-    };
-    SpacingAsked: {
-      bassEdge: string;
-      centres: string[];
-      rule: string;
-      trebleEdge: string;
-    };
-    SseEmitter: {
-      /** Format: int64 */
-      timeout?: number;
-    };
-    StackAsked: {
-      fretHeight: string;
-    };
-    StationView: {
-      key: string;
-      label: string;
-      note: string;
-      /** Format: int32 */
-      number: number;
-      state: string;
-    };
-    StepView: {
-      amount: string;
-      expected: string;
-      leave?: string;
-      where: string;
-    };
-    StopStack: {
-      error: string;
-      height: string;
-      leaves: string;
-      name: string;
-      /** Format: int32 */
-      string: number;
-    };
-    Stretch: {
-      /** Format: int64 */
-      after: number;
-      drop: string;
-      key: string;
-      /** Format: int32 */
-      string: number;
-    };
-    StretchView: {
-      last?: string;
-      name: string;
-      /** Format: int32 */
-      rounds: number;
-      settled: boolean;
-      /** Format: int32 */
-      string: number;
-    };
-    StringPull: {
-      /** Format: double */
-      frequency: number;
-      gauge: string;
-      /** Format: double */
-      newtons: number;
-      note: string;
-      /** Format: int32 */
-      string: number;
-    };
-    StringsOn: {
-      /** Format: int64 */
-      after: number;
-      /** @enum {string} */
-      age: "NEW" | "PLAYED_IN" | "OLD";
-      key: string;
-    };
-    StringsOnView: {
-      /** @enum {string} */
-      age: "NEW" | "PLAYED_IN" | "OLD";
-      ages: components["schemas"]["AgeChoice"][];
-      stretches: components["schemas"]["StretchView"][];
-    };
-    StyleView: {
-      label: string;
-      /** @enum {string} */
-      style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
-    };
-    Support: {
-      /** Format: double */
-      change: number;
-      /** Format: double */
-      turns: number;
-    };
-    TapeLine: {
-      /** Format: date-time */
-      at: string;
-      doubt?: string;
-      dropped: boolean;
-      /** Format: int64 */
-      seq: number;
-      text: string;
-      undone: boolean;
-    };
-    Target: {
-      /** Format: int64 */
-      after: number;
-      bassHigh?: string;
-      bassLow?: string;
-      key: string;
-      school?: string;
-      trebleHigh?: string;
-      trebleLow?: string;
-    };
-    TargetView: {
-      bassHigh: string;
-      bassLow: string;
-      label: string;
-      reason: string;
-      school?: string;
-      schools: components["schemas"]["SchoolView"][];
-      trebleHigh: string;
-      trebleLow: string;
-    };
-    TensionAsked: {
-      /** Format: double */
-      core?: number;
-      /** Format: double */
-      diameter: number;
-      /** Format: double */
-      frequency: number;
-      /** Format: double */
-      scaleLength: number;
-      wrap: string;
-    };
-    TensionTold: {
-      /** Format: double */
-      massPerLength: number;
-      /** Format: double */
-      tension: number;
-    };
-    ToneCell: {
-      /** Format: double */
-      cents: number;
-      /** Format: int32 */
-      fret: number;
-      stale: boolean;
-      text: string;
-    };
-    ToneRow: {
-      after: number[];
-      cells: components["schemas"]["ToneCell"][];
-      curve: number[];
-      found?: string;
-      move?: string;
-      name: string;
-      notes: components["schemas"]["NoteView"][];
-      now?: string;
-      side: string;
-      split?: string;
-      /** Format: int32 */
-      string: number;
-      target: string;
-      /** Format: double */
-      tolerance: number;
-      type: components["schemas"]["NoteView"];
-      verdict: string;
-      verdictText: string;
-    };
-    ToneWays: {
-      a4: string;
-      /** Format: int64 */
-      after: number;
-      frets: number[];
-      key: string;
-      offsets: string;
-      pairs: ("SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND")[];
-      /** @enum {string} */
-      reference: "OPEN" | "HARMONIC";
-      tolerances: string[];
-      upToPitch: boolean;
-      /** @enum {string} */
-      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
-    };
-    ToneWaysView: {
-      a4: string;
-      choices: number[];
-      frets: number[];
-      offsets: string;
-      pairs: components["schemas"]["PairView"][];
-      /** @enum {string} */
-      reference: "OPEN" | "HARMONIC";
-      tolerances: string[];
-      upToPitch: boolean;
-      /** @enum {string} */
-      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
-      wheres: components["schemas"]["WhereChoice"][];
-    };
-    ToolChoice: {
-      code: string;
-      label: string;
-      precision: string;
-    };
-    ToolKindView: {
-      /** @enum {string} */
-      kind:
-        | "LEAF"
-        | "NUT_FILE"
-        | "RULER"
-        | "ACTION_CARD"
-        | "CALIPER"
-        | "RADIUS_GAUGE"
-        | "STRAIGHTEDGE"
-        | "NOTCHED_STRAIGHTEDGE"
-        | "KEY"
-        | "CAPO"
-        | "FRET_ROCKER"
-        | "TUNER"
-        | "HYGROMETER"
-        | "SOLDERING_IRON"
-        | "OTHER";
-      label: string;
-      sized: boolean;
-    };
-    ToolView: {
-      /** @enum {string} */
-      kind:
-        | "LEAF"
-        | "NUT_FILE"
-        | "RULER"
-        | "ACTION_CARD"
-        | "CALIPER"
-        | "RADIUS_GAUGE"
-        | "STRAIGHTEDGE"
-        | "NOTCHED_STRAIGHTEDGE"
-        | "KEY"
-        | "CAPO"
-        | "FRET_ROCKER"
-        | "TUNER"
-        | "HYGROMETER"
-        | "SOLDERING_IRON"
-        | "OTHER";
-      name: string;
-      size: string;
-      /** @enum {string} */
-      state: "GOOD" | "BENT" | "WORN" | "MISSING";
-    };
-    ToolsAsked: {
-      tools: components["schemas"]["ToolView"][];
-      /** Format: int64 */
-      version: number;
-    };
-    ToolsView: {
-      kinds: components["schemas"]["ToolKindView"][];
-      measures: string[];
-      states: string[];
-      tools: components["schemas"]["ToolView"][];
-      unitSuffix: string;
-      /** Format: int64 */
-      version: number;
-    };
-    TracePoint: {
-      /** Format: double */
-      ago: number;
-      /** Format: double */
-      cents: number;
-    };
-    Travel: {
-      /** Format: int64 */
-      after: number;
-      down: string;
-      key: string;
-      up: string;
-    };
-    TunedString: {
-      /** Format: double */
-      frequency: number;
-      name: string;
-      /** Format: int32 */
-      number: number;
-      target: string;
-    };
-    TuningView: {
-      strings: components["schemas"]["TunedString"][];
-    };
-    TurnView: {
-      amount: string;
-      clockwise: boolean;
-      finishTightening: boolean;
-      seenFrom: string;
-      /** Format: int32 */
-      sixteenths: number;
-    };
-    TwoPostAsked: {
-      posts: components["schemas"]["PostsGiven"];
-      strings: components["schemas"]["NeedGiven"][];
-      /** Format: double */
-      threadPitch: number;
-    };
-    TwoPostTold: {
-      bass: components["schemas"]["Support"];
-      residuals: number[];
-      treble: components["schemas"]["Support"];
-    };
-    TypedBand: {
-      high: string;
-      low: string;
-    };
-    TypedBandView: {
-      high: string;
-      low: string;
-      name: string;
-      /** Format: int32 */
-      string: number;
-    };
-    TypedGap: {
-      high: string;
-      low: string;
-    };
-    TypedPitch: {
-      /** Format: int64 */
-      after: number;
-      cents: string;
-      /** Format: int32 */
-      fret: number;
-      /** @enum {string} */
-      how: "OPEN" | "FRETTED" | "HARMONIC";
-      key: string;
-      /** Format: int32 */
-      string: number;
-      sure?: boolean;
-    };
-    Undo: {
-      /** Format: int64 */
-      after: number;
-      /** Format: int64 */
-      event?: number;
-      key: string;
-    };
-    Ways: {
-      /** Format: int64 */
-      after: number;
-      finishTightening: boolean;
-      key: string;
-      /** Format: int32 */
-      limitSixteenths: number;
-      /** Format: int32 */
-      settleMinutes: number;
-      /** Format: int32 */
-      stepSixteenths: number;
-    };
-    WaysView: {
-      finishTightening: boolean;
-      /** Format: int32 */
-      limitSixteenths: number;
-      net: string;
-      /** Format: int32 */
-      settleMinutes: number;
-      /** Format: int32 */
-      stepSixteenths: number;
-    };
-    WhereChoice: {
-      label: string;
-      reason: string;
-      /** @enum {string} */
-      where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
-    };
-  };
-  responses: never;
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    schemas: {
+        About: {
+            /** Format: int64 */
+            after: number;
+            /** Format: int64 */
+            event: number;
+            key: string;
+        };
+        ActionGiven: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            value: number;
+        };
+        ActionSchoolView: {
+            bass: string;
+            code: string;
+            /** @enum {string} */
+            family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
+            familyLabel: string;
+            label: string;
+            lowExtra: string;
+            reason: string;
+            /** @enum {string} */
+            steps: "EVEN" | "GROUPS" | "RADIUS";
+            tolerance: string;
+            treble: string;
+        };
+        ActionTold: {
+            /** Format: double */
+            capo1: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            open: number;
+        };
+        AdviceView: {
+            canWait: boolean;
+            caution?: string;
+            decline?: string;
+            /** Format: int64 */
+            event?: number;
+            follow?: string;
+            followWhole?: string;
+            headline: string;
+            kind: string;
+            ripple: components["schemas"]["Ripple"][];
+            rule: string;
+            school: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            steps: components["schemas"]["StepView"][];
+            strings: number[];
+            suffix: string;
+            tool?: string;
+            turn?: components["schemas"]["TurnView"];
+            why: string[];
+        };
+        After: {
+            crowns: number[];
+            /** Format: double */
+            nutY: number;
+            /** Format: double */
+            saddleY: number;
+        };
+        AgeChoice: {
+            /** @enum {string} */
+            age: "NEW" | "PLAYED_IN" | "OLD";
+            label: string;
+        };
+        BarrelAsked: {
+            screws: number[];
+            strings: components["schemas"]["NeedGiven"][];
+            /** Format: double */
+            threadPitch: number;
+        };
+        BarrelTold: {
+            screws: components["schemas"]["Support"][];
+        };
+        BenchView: {
+            closed: components["schemas"]["JobCard"][];
+            demo: boolean;
+            /** Format: date-time */
+            now: string;
+            open: components["schemas"]["JobCard"][];
+        };
+        BreakAngleAsked: {
+            distance: string;
+            drop: string;
+            /** Format: int32 */
+            string: number;
+            /** Format: double */
+            wraps: number;
+        };
+        BreakAngleTold: {
+            degrees: string;
+            shallow: boolean;
+            text: string;
+        };
+        BridgeKindView: {
+            /** @enum {string} */
+            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            label: string;
+        };
+        BridgeView: {
+            across: components["schemas"]["CrossView"][];
+            angle: string[];
+            arc: string;
+            /** @enum {string} */
+            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            label: string;
+            pattern?: string;
+            pitch: string;
+            radii: string[];
+            screwed: boolean;
+            screws: components["schemas"]["ScrewView"][];
+            suffix: string;
+            travel?: string;
+        };
+        CentsGiven: {
+            /** Format: double */
+            cents: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            weight?: number;
+        };
+        ClearanceAsked: {
+            action: components["schemas"]["ActionGiven"];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: double */
+            compensation: number;
+            /** Format: double */
+            force: number;
+            /** Format: int32 */
+            frets: number;
+            /** Format: double */
+            nutSlotHeight?: number;
+            /** Format: double */
+            pluck: number;
+            relief: components["schemas"]["ReliefGiven"];
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            tension: number;
+        };
+        ClearanceTold: {
+            frets: components["schemas"]["MarginTold"][];
+        };
+        ClosingRow: {
+            found: string;
+            label: string;
+            left: string;
+            reckoned: boolean;
+            target: string;
+            verdict: string;
+            verdictText: string;
+        };
+        ClosingView: {
+            ready: boolean;
+            remarks: string[];
+            rows: components["schemas"]["ClosingRow"][];
+        };
+        Correction: {
+            facts: components["schemas"]["Facts"];
+            /** Format: int64 */
+            version: number;
+        };
+        Created: {
+            /** Format: int64 */
+            id: number;
+        };
+        CrossView: {
+            /** Format: double */
+            after?: number;
+            /** Format: double */
+            board: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            name: string;
+            /** Format: double */
+            now: number;
+            /** Format: int32 */
+            string: number;
+            verdict: string;
+            /** Format: double */
+            z: number;
+        };
+        Decline: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            topic?: string;
+        };
+        Dimension: {
+            /** Format: int32 */
+            fret: number;
+            kind: string;
+            label: string;
+            text: string;
+            verdict: string;
+            /** Format: double */
+            y0: number;
+            /** Format: double */
+            y1: number;
+        };
+        DoubtView: {
+            /** Format: int64 */
+            seq: number;
+            text: string;
+            /** Format: int64 */
+            unturned?: number;
+            why: string;
+        };
+        Equivalent: {
+            bass: string;
+            label: string;
+            treble: string;
+        };
+        Facts: {
+            /** @enum {string} */
+            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            boardRadius: string;
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** @enum {string} */
+            bridge?: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread?: string;
+            endRadius?: string;
+            /** Format: int32 */
+            frets: number;
+            /** @enum {string} */
+            joint?: "BOLTED" | "SET" | "THROUGH";
+            /** @enum {string} */
+            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            leftHanded: boolean;
+            /** @enum {string} */
+            lengthHead?: "TAIL" | "NUT";
+            lengthPitch?: string;
+            name: string;
+            /** @enum {string} */
+            nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth?: string;
+            pickups?: string;
+            plateRise?: string;
+            /** @enum {string} */
+            rod: "SINGLE" | "DOUBLE" | "NONE";
+            saddleThickness?: string;
+            scaleLength: string;
+            strings?: string;
+            threadPitch?: string;
+            tuning: string;
+        };
+        Filing: {
+            light: boolean;
+            /** Format: int32 */
+            string: number;
+            /** Format: int32 */
+            strokes: number;
+        };
+        Filings: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            slots: components["schemas"]["Filing"][];
+        };
+        FlawView: {
+            consequence: string;
+            /** @enum {string} */
+            flaw: "OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
+            label: string;
+        };
+        Followed: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            whole?: boolean;
+        };
+        FretCents: {
+            /** Format: double */
+            cents: number;
+            /** Format: int32 */
+            fret: number;
+        };
+        FretPoint: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        GapRow: {
+            found?: string;
+            label: string;
+            note?: string;
+            now?: string;
+            reckoned: boolean;
+            /** @enum {string} */
+            side: "BASS" | "TREBLE";
+            target: string;
+            verdict: string;
+            verdictText: string;
+        };
+        GaugePattern: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            radius: string;
+            ringing: number[];
+        };
+        Ghost: {
+            /** Format: int32 */
+            fret: number;
+            kind: string;
+            /** Format: double */
+            y0: number;
+            /** Format: double */
+            y1: number;
+        };
+        Habit: {
+            /** Format: int64 */
+            after: number;
+            board: boolean;
+            flat: boolean;
+            /** Format: int32 */
+            gaugeFret: number;
+            /** Format: int32 */
+            heldHigh: number;
+            /** Format: int32 */
+            heldLow: number;
+            key: string;
+            tool: string;
+        };
+        HabitChoice: {
+            board: boolean;
+            /** Format: int32 */
+            gaugeFret: number;
+            /** Format: int32 */
+            heldHigh: number;
+            /** Format: int32 */
+            heldLow: number;
+            label: string;
+        };
+        HabitGiven: {
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+        };
+        HabitView: {
+            board: boolean;
+            flat: boolean;
+            /** Format: int32 */
+            gaugeFret: number;
+            /** Format: int32 */
+            heldHigh: number;
+            /** Format: int32 */
+            heldLow: number;
+            tool: string;
+        };
+        HeardView: {
+            /** Format: double */
+            cents?: number;
+            centsText?: string;
+            detail: string;
+            fresh: boolean;
+            /** Format: int32 */
+            fret: number;
+            headline: string;
+            /** @enum {string} */
+            how: "OPEN" | "FRETTED" | "HARMONIC";
+            inTune: boolean;
+            job?: components["schemas"]["JobView"];
+            label: string;
+            state: string;
+            /** Format: int32 */
+            string: number;
+            taken: boolean;
+            /** Format: double */
+            tolerance: number;
+            trace: components["schemas"]["TracePoint"][];
+            wavers: boolean;
+        };
+        HeightChoice: {
+            /** Format: int32 */
+            fret: number;
+            label: string;
+            /** Format: int32 */
+            pressed: number;
+        };
+        HeightHabitView: {
+            flat: boolean;
+            /** Format: int32 */
+            fret: number;
+            /** Format: int32 */
+            pressed: number;
+            tool: string;
+        };
+        HeightReading: {
+            /** Format: int64 */
+            after: number;
+            flat: boolean;
+            /** Format: int32 */
+            fret: number;
+            key: string;
+            /** Format: int32 */
+            pressed: number;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            tool: string;
+        };
+        HeightSchoolView: {
+            bands: string;
+            label: string;
+            reason: string;
+            school: string;
+        };
+        HeightTarget: {
+            /** Format: int64 */
+            after: number;
+            asMeasured?: boolean;
+            bands?: components["schemas"]["TypedBand"][];
+            key: string;
+            school?: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            /** @enum {string} */
+            style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+        };
+        HeightTargetView: {
+            bands: components["schemas"]["TypedBandView"][];
+            label: string;
+            reason: string;
+            school?: string;
+            schools: components["schemas"]["HeightSchoolView"][];
+            styles: components["schemas"]["StyleView"][];
+        };
+        HeightView: {
+            habit: components["schemas"]["HeightHabitView"];
+            method: string;
+            methods: components["schemas"]["HeightChoice"][];
+            remarks: string[];
+            rows: components["schemas"]["LedgerRow"][];
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            suffix: string;
+            target: components["schemas"]["HeightTargetView"];
+            tools: components["schemas"]["ToolChoice"][];
+        };
+        InstrumentView: {
+            /** @enum {string} */
+            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            boardRadius: string;
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** @enum {string} */
+            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread: string;
+            endRadius: string;
+            /** Format: int32 */
+            frets: number;
+            /** @enum {string} */
+            joint: "BOLTED" | "SET" | "THROUGH";
+            /** @enum {string} */
+            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            kindLabel: string;
+            leftHanded: boolean;
+            /** @enum {string} */
+            lengthHead: "TAIL" | "NUT";
+            lengthPitch: string;
+            name: string;
+            /** @enum {string} */
+            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth: string;
+            pickups: string;
+            plateRise: string;
+            /** @enum {string} */
+            rod: "SINGLE" | "DOUBLE" | "NONE";
+            saddleThickness: string;
+            scaleLength: string;
+            strings: string;
+            threadPitch: string;
+            tuning: string;
+            /** Format: int64 */
+            version: number;
+        };
+        IntonationAsked: {
+            /** Format: double */
+            compensation: number;
+            readings: components["schemas"]["CentsGiven"][];
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            threadPitch?: number;
+        };
+        IntonationTold: {
+            residuals: components["schemas"]["FretCents"][];
+            /** Format: double */
+            saddleBack: number;
+            /** Format: double */
+            turns?: number;
+        };
+        IntonationView: {
+            method: string;
+            next?: components["schemas"]["NoteView"];
+            remarks: string[];
+            rows: components["schemas"]["ToneRow"][];
+            saddles: components["schemas"]["SaddlesView"];
+            strings: components["schemas"]["StringsOnView"];
+            warnings: string[];
+            ways: components["schemas"]["ToneWaysView"];
+        };
+        JobCard: {
+            complaint: string;
+            /** Format: int64 */
+            id: number;
+            instrument: string;
+            kind: string;
+            /** Format: date-time */
+            lastAt: string;
+            next: string;
+            nextKind: string;
+            /** Format: date-time */
+            openedAt: string;
+            player: string;
+            standing: string;
+            /** Format: int64 */
+            ticket: number;
+            /** Format: date-time */
+            waitingUntil?: string;
+        };
+        JobView: {
+            action: components["schemas"]["HeightView"];
+            advice: components["schemas"]["AdviceView"];
+            bridge: components["schemas"]["BridgeView"];
+            canRedo: boolean;
+            canUndo: boolean;
+            closed: boolean;
+            closing: components["schemas"]["ClosingView"];
+            complaint: string;
+            /** Format: int64 */
+            id: number;
+            instrument: components["schemas"]["InstrumentView"];
+            intonation: components["schemas"]["IntonationView"];
+            /** Format: date-time */
+            now: string;
+            nut: components["schemas"]["HeightView"];
+            nutBench: components["schemas"]["NutBenchView"];
+            order: components["schemas"]["OrderView"];
+            pickups: components["schemas"]["PickupsView"];
+            player: string;
+            relief: components["schemas"]["ReliefView"];
+            sections: components["schemas"]["SectionView"][];
+            /** Format: int64 */
+            seq: number;
+            /** Format: date-time */
+            settlingUntil?: string;
+            stations: components["schemas"]["StationView"][];
+            tape: components["schemas"]["TapeLine"][];
+            /** Format: int64 */
+            ticket: number;
+            touch: string;
+            unit: string;
+            unitSuffix: string;
+        };
+        Keep: {
+            /** @enum {string} */
+            scope: "SHOP" | "PLAYER" | "INSTRUMENT";
+            what: string;
+        };
+        KindView: {
+            /** @enum {string} */
+            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            boardRadius: string;
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** @enum {string} */
+            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridgeSpread: string;
+            /** Format: int32 */
+            frets: number;
+            /** @enum {string} */
+            joint: "BOLTED" | "SET" | "THROUGH";
+            /** @enum {string} */
+            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            label: string;
+            /** @enum {string} */
+            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nutWidth: string;
+            pickups: string;
+            /** @enum {string} */
+            rod: "SINGLE" | "DOUBLE" | "NONE";
+            scaleLength: string;
+            strings: string;
+            tuning: string;
+        };
+        Later: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+        };
+        LeafView: {
+            /** Format: double */
+            mm: number;
+            text: string;
+        };
+        Leaves: {
+            /** Format: double */
+            free?: number;
+            /** Format: double */
+            lifts?: number;
+            /** Format: double */
+            touches?: number;
+        };
+        LeavesAsked: {
+            /** Format: int32 */
+            most?: number;
+            owned: number[];
+            /** Format: double */
+            target: number;
+        };
+        LeavesTold: {
+            /** Format: double */
+            error: number;
+            leaves: number[];
+            /** Format: double */
+            total: number;
+        };
+        LedgerRow: {
+            doubt?: components["schemas"]["DoubtView"];
+            found?: string;
+            foundBy?: string;
+            leaves: components["schemas"]["LeafView"][];
+            name: string;
+            note?: string;
+            now?: string;
+            reckoned: boolean;
+            side: string;
+            spread?: string;
+            /** Format: int32 */
+            string: number;
+            target: string;
+            verdict: string;
+            verdictText: string;
+        };
+        LengthAsked: {
+            text: string;
+            unit?: string;
+        };
+        LengthDirection: {
+            /** Format: int64 */
+            after: number;
+            clockwiseBack: boolean;
+            key: string;
+        };
+        LengthTold: {
+            /** Format: double */
+            in64: number;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            thou: number;
+        };
+        LengthTravel: {
+            /** Format: int64 */
+            after: number;
+            back: string;
+            forward: string;
+            key: string;
+            /** Format: int32 */
+            support: number;
+        };
+        LevelView: {
+            name: string;
+            /** Format: int32 */
+            string: number;
+            text?: string;
+        };
+        ListenView: {
+            /** Format: double */
+            cents?: number;
+            centsText?: string;
+            detail: string;
+            fresh: boolean;
+            headline: string;
+            inTune: boolean;
+            state: string;
+            /** Format: int32 */
+            string?: number;
+            take: boolean;
+            trace: components["schemas"]["TracePoint"][];
+        };
+        MarginTold: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: int32 */
+            hits: number;
+            /** Format: double */
+            margin: number;
+        };
+        NeckAngle: {
+            above: string;
+            /** Format: int64 */
+            after: number;
+            key: string;
+        };
+        NeckShimAsked: {
+            /** Format: double */
+            bodyEdge: number;
+            /** Format: double */
+            heelEnd: number;
+            /** Format: double */
+            saddle: number;
+            /** Format: double */
+            saddleChange: number;
+        };
+        NeckShimTold: {
+            thickEnd: string;
+            /** Format: double */
+            thickness: number;
+        };
+        NeckShimming: {
+            /** Format: int64 */
+            after: number;
+            /** @enum {string} */
+            end: "HEEL" | "BODY_EDGE";
+            key: string;
+            thickness: string;
+        };
+        NeedGiven: {
+            /** Format: double */
+            saddleChange: number;
+            /** Format: double */
+            z: number;
+        };
+        NewJob: {
+            complaint: string;
+            instrument: components["schemas"]["Facts"];
+            player: string;
+            requestKey: string;
+            scope?: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+            /** @enum {string} */
+            touch: "LIGHT" | "MEDIUM" | "HEAVY";
+        };
+        Note: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            text: string;
+        };
+        NoteView: {
+            /** Format: int32 */
+            fret: number;
+            /** @enum {string} */
+            how: "OPEN" | "FRETTED" | "HARMONIC";
+            label: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+        };
+        NutBenchView: {
+            bite: string;
+            flaws: components["schemas"]["FlawView"][];
+            material: string;
+            slots: components["schemas"]["SlotView"][];
+            temporary: boolean;
+            width: string;
+        };
+        NutGiven: {
+            /** Format: int32 */
+            fret?: number;
+            method: string;
+            /** Format: double */
+            value: number;
+        };
+        NutRework: {
+            /** Format: int64 */
+            after: number;
+            change?: string;
+            key: string;
+            /** @enum {string} */
+            material?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            strings?: number[];
+            /** @enum {string} */
+            way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
+        };
+        NutSchoolView: {
+            bassHigh: string;
+            bassLow: string;
+            code: string;
+            /** Format: int32 */
+            heldFret: number;
+            label: string;
+            reason: string;
+            trebleHigh: string;
+            trebleLow: string;
+        };
+        NutSlotsAsked: {
+            /** Format: double */
+            bassEdge: number;
+            gauges: number[];
+            rule: string;
+            /** Format: double */
+            trebleEdge: number;
+            /** Format: double */
+            width: number;
+        };
+        NutSlotsTold: {
+            centres: number[];
+        };
+        OneString: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** Format: int32 */
+            string: number;
+        };
+        Order: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+        };
+        OrderChoice: {
+            label: string;
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            reason: string;
+        };
+        OrderView: {
+            /** @enum {string} */
+            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            orders: components["schemas"]["OrderChoice"][];
+            scope: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+        };
+        OtherStrings: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            strings: string;
+        };
+        PairMember: {
+            /** Format: double */
+            cents12: number;
+            /** Format: double */
+            compensation: number;
+        };
+        PairView: {
+            higher: string;
+            lower: string;
+            name: string;
+            /** @enum {string} */
+            rule: "SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND";
+            wanted: string;
+        };
+        PairedSaddleAsked: {
+            rule: string;
+            /** Format: double */
+            scaleLength: number;
+            strings: components["schemas"]["PairMember"][];
+        };
+        PairedSaddleTold: {
+            residuals: number[];
+            /** Format: double */
+            saddleBack: number;
+        };
+        PickupGap: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** Format: int32 */
+            pickup: number;
+            /** @enum {string} */
+            side: "BASS" | "TREBLE";
+            text: string;
+        };
+        PickupGaps: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            strongBass: components["schemas"]["TypedBand"];
+            strongTreble: components["schemas"]["TypedBand"];
+            usualBass: components["schemas"]["TypedBand"];
+            usualTreble: components["schemas"]["TypedBand"];
+        };
+        PickupSigns: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** Format: int32 */
+            pickup: number;
+            signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+        };
+        PickupTargetView: {
+            strongBass: components["schemas"]["TypedGap"];
+            strongTreble: components["schemas"]["TypedGap"];
+            usualBass: components["schemas"]["TypedGap"];
+            usualTreble: components["schemas"]["TypedGap"];
+        };
+        PickupTurn: {
+            /** Format: int64 */
+            after: number;
+            bass?: string;
+            /** Format: int32 */
+            bassSixteenths?: number;
+            key: string;
+            /** Format: int32 */
+            pickup: number;
+            treble?: string;
+            /** Format: int32 */
+            trebleSixteenths?: number;
+        };
+        PickupView: {
+            balance: string[];
+            gaps: components["schemas"]["GapRow"][];
+            kind: string;
+            label: string;
+            levels: components["schemas"]["LevelView"][];
+            /** Format: int32 */
+            pickup: number;
+            signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+        };
+        PickupsDown: {
+            /** Format: int64 */
+            after: number;
+            down: boolean;
+            key: string;
+        };
+        PickupsView: {
+            lowered: boolean;
+            method: string;
+            perTurn: string;
+            pickups: components["schemas"]["PickupView"][];
+            remarks: string[];
+            signs: components["schemas"]["SignView"][];
+            suffix: string;
+            target: components["schemas"]["PickupTargetView"];
+        };
+        PitchTold: {
+            /** Format: double */
+            cents?: number;
+            /** Format: double */
+            confidence: number;
+            /** Format: double */
+            frequency: number;
+            /** Format: double */
+            inharmonicity: number;
+        };
+        Plain: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+        };
+        PostsGiven: {
+            /** Format: double */
+            bass: number;
+            /** Format: double */
+            treble: number;
+        };
+        Pull: {
+            /** Format: double */
+            beforeTotal?: number;
+            /** Format: double */
+            reliefChange?: number;
+            /** Format: double */
+            reliefSd?: number;
+            strings: components["schemas"]["StringPull"][];
+            /** Format: double */
+            total: number;
+        };
+        PullAsked: {
+            beforeGauges?: string;
+            beforeTuning?: string;
+            gauges: string;
+            /** Format: double */
+            reference?: number;
+            scaleLength: string;
+            tuning: string;
+        };
+        ReadAsked: {
+            texts: string[];
+            unit: string;
+        };
+        ReadTold: {
+            /** Format: double */
+            mm?: number;
+            trouble?: string;
+        };
+        Reading: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            leaves?: components["schemas"]["Leaves"];
+            /** @enum {string} */
+            station?: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            /** Format: int32 */
+            string: number;
+            sure?: boolean;
+            /** @enum {string} */
+            tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
+            text?: string;
+            tool?: string;
+        };
+        ReliefAsked: {
+            as: components["schemas"]["HabitGiven"][];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+            /** Format: double */
+            reading: number;
+            /** Format: double */
+            scaleLength: number;
+        };
+        ReliefGiven: {
+            /** Format: int32 */
+            gaugeFret: number;
+            held: number[];
+            /** Format: double */
+            value: number;
+        };
+        ReliefSchoolView: {
+            code: string;
+            high: string;
+            label: string;
+            low: string;
+            reason: string;
+        };
+        ReliefTold: {
+            readings: number[];
+        };
+        ReliefView: {
+            equivalents: components["schemas"]["Equivalent"][];
+            habit: components["schemas"]["HabitView"];
+            habits: components["schemas"]["HabitChoice"][];
+            method: string;
+            remarks: string[];
+            rows: components["schemas"]["LedgerRow"][];
+            suffix: string;
+            target: components["schemas"]["TargetView"];
+            tools: components["schemas"]["ToolChoice"][];
+            ways: components["schemas"]["WaysView"];
+        };
+        Ripple: {
+            change: string;
+            expected: string;
+            label: string;
+            now: string;
+        };
+        RodDirection: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            straightensAnticlockwise: boolean;
+        };
+        RodTurn: {
+            /** Format: int64 */
+            after: number;
+            finishTightening: boolean;
+            free: boolean;
+            key: string;
+            /** Format: int32 */
+            sixteenths?: number;
+            turns?: string;
+        };
+        SaddleChangeAsked: {
+            /** Format: double */
+            compensation: number;
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            scaleLength: number;
+            /** Format: double */
+            threadPitch?: number;
+            /** Format: double */
+            to: number;
+        };
+        SaddleChangeTold: {
+            /** Format: double */
+            saddle: number;
+            /** Format: double */
+            turns?: number;
+        };
+        SaddlePlaces: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            places: string[];
+        };
+        SaddleRework: {
+            /** Format: int64 */
+            after: number;
+            bass?: string;
+            key: string;
+            treble?: string;
+            /** @enum {string} */
+            way: "SANDED" | "SHIMMED" | "RENEWED";
+        };
+        SaddleView: {
+            moved: string;
+            name: string;
+            room?: string;
+            /** Format: int32 */
+            support: number;
+        };
+        Saddles: {
+            /** Format: int64 */
+            after: number;
+            back: string[];
+            key: string;
+            sixteenths: number[];
+            turns?: string[];
+        };
+        SaddlesView: {
+            clockwiseBack: boolean;
+            mechanism: string;
+            pattern: string[];
+            saddles: components["schemas"]["SaddleView"][];
+            screw: string;
+            screwed: boolean;
+            starts: string[];
+        };
+        SchoolView: {
+            bass: string;
+            label: string;
+            reason: string;
+            school: string;
+            treble: string;
+        };
+        SchoolsAsked: {
+            action: components["schemas"]["ActionSchoolView"][];
+            nut: components["schemas"]["NutSchoolView"][];
+            relief: components["schemas"]["ReliefSchoolView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        SchoolsView: {
+            action: components["schemas"]["ActionSchoolView"][];
+            actionSuffix: string;
+            nut: components["schemas"]["NutSchoolView"][];
+            nutSuffix: string;
+            relief: components["schemas"]["ReliefSchoolView"][];
+            reliefSuffix: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Scope: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            stations: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+        };
+        ScrewView: {
+            move?: string;
+            name: string;
+            net: string;
+            /** Format: double */
+            z: number;
+        };
+        Screws: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            sixteenths?: number[];
+            turns?: string[];
+        };
+        SectionView: {
+            after?: components["schemas"]["After"];
+            /** Format: int32 */
+            bodyJointFret: number;
+            dimensions: components["schemas"]["Dimension"][];
+            frets: components["schemas"]["FretPoint"][];
+            ghosts: components["schemas"]["Ghost"][];
+            /** Format: int32 */
+            heldHigh: number;
+            /** Format: int32 */
+            heldLow: number;
+            /** Format: double */
+            nutY: number;
+            remark?: string;
+            /** Format: double */
+            saddleX: number;
+            /** Format: double */
+            saddleY: number;
+            /** Format: double */
+            scaleLength: number;
+            /** Format: int32 */
+            string: number;
+            stringKnown: boolean;
+            stringName: string;
+        };
+        SetAsked: {
+            gauges: string;
+            name: string;
+        };
+        SetView: {
+            gauges: string;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: int32 */
+            strings: number;
+        };
+        SetupAsked: {
+            action: components["schemas"]["ActionGiven"];
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: double */
+            compensation: number;
+            nut?: components["schemas"]["NutGiven"];
+            /** Format: double */
+            nutSlotHeight?: number;
+            relief: components["schemas"]["ReliefGiven"];
+            /** Format: double */
+            scaleLength: number;
+        };
+        SetupTold: {
+            actions: components["schemas"]["ActionTold"][];
+            /** Format: double */
+            nutOpen: number;
+            /** Format: double */
+            nutPressed2: number;
+            /** Format: double */
+            nutPressed3: number;
+            /** Format: double */
+            nutSlotHeight: number;
+            /** Format: double */
+            saddleHeight: number;
+        };
+        ShowAsked: {
+            lengths: number[];
+            turns: number[];
+            unit: string;
+        };
+        ShowTold: {
+            lengths: string[];
+            turns: string[];
+        };
+        SignView: {
+            label: string;
+            remedy: string;
+            /** @enum {string} */
+            sign: "WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS";
+        };
+        SlotCheck: {
+            /** Format: int64 */
+            after: number;
+            flaws: ("OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            key: string;
+            /** Format: int32 */
+            string: number;
+        };
+        SlotPlace: {
+            measured: string;
+            move: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+            wanted: string;
+        };
+        SlotView: {
+            checked: boolean;
+            file: string;
+            flaws: ("OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            gauge: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+            toFrets?: string;
+        };
+        SpacingAsked: {
+            bassEdge?: string;
+            centres: string[];
+            rule: string;
+            trebleEdge?: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
+        StackAsked: {
+            fretHeight: string;
+        };
+        StationView: {
+            key: string;
+            label: string;
+            note: string;
+            /** Format: int32 */
+            number: number;
+            state: string;
+        };
+        StepView: {
+            amount: string;
+            expected: string;
+            leave?: string;
+            where: string;
+        };
+        StopStack: {
+            error: string;
+            height: string;
+            leaves: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+            total: string;
+        };
+        Stretch: {
+            /** Format: int64 */
+            after: number;
+            drop: string;
+            key: string;
+            /** Format: int32 */
+            string: number;
+        };
+        StretchView: {
+            last?: string;
+            name: string;
+            /** Format: int32 */
+            rounds: number;
+            settled: boolean;
+            /** Format: int32 */
+            string: number;
+        };
+        StringPull: {
+            /** Format: double */
+            frequency: number;
+            gauge: string;
+            /** Format: double */
+            newtons: number;
+            note: string;
+            /** Format: int32 */
+            string: number;
+        };
+        StringsOn: {
+            /** Format: int64 */
+            after: number;
+            /** @enum {string} */
+            age: "NEW" | "PLAYED_IN" | "OLD";
+            key: string;
+        };
+        StringsOnView: {
+            /** @enum {string} */
+            age: "NEW" | "PLAYED_IN" | "OLD";
+            ages: components["schemas"]["AgeChoice"][];
+            stretches: components["schemas"]["StretchView"][];
+        };
+        StyleView: {
+            label: string;
+            /** @enum {string} */
+            style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+        };
+        Support: {
+            /** Format: double */
+            change: number;
+            /** Format: double */
+            turns: number;
+        };
+        TapeLine: {
+            /** Format: date-time */
+            at: string;
+            doubt?: string;
+            dropped: boolean;
+            /** Format: int64 */
+            seq: number;
+            text: string;
+            undone: boolean;
+        };
+        Target: {
+            /** Format: int64 */
+            after: number;
+            bassHigh?: string;
+            bassLow?: string;
+            key: string;
+            school?: string;
+            trebleHigh?: string;
+            trebleLow?: string;
+        };
+        TargetView: {
+            bassHigh: string;
+            bassLow: string;
+            label: string;
+            reason: string;
+            school?: string;
+            schools: components["schemas"]["SchoolView"][];
+            trebleHigh: string;
+            trebleLow: string;
+        };
+        TensionAsked: {
+            /** Format: double */
+            core?: number;
+            /** Format: double */
+            diameter: number;
+            /** Format: double */
+            frequency: number;
+            /** Format: double */
+            scaleLength: number;
+            wrap: string;
+        };
+        TensionTold: {
+            /** Format: double */
+            massPerLength: number;
+            /** Format: double */
+            tension: number;
+        };
+        ToneCell: {
+            /** Format: double */
+            cents: number;
+            /** Format: int32 */
+            fret: number;
+            stale: boolean;
+            text: string;
+        };
+        ToneRow: {
+            after: number[];
+            cells: components["schemas"]["ToneCell"][];
+            curve: number[];
+            found?: string;
+            move?: string;
+            name: string;
+            notes: components["schemas"]["NoteView"][];
+            now?: string;
+            reckoned: boolean;
+            side: string;
+            split?: string;
+            /** Format: int32 */
+            string: number;
+            target: string;
+            /** Format: double */
+            tolerance: number;
+            type: components["schemas"]["NoteView"];
+            verdict: string;
+            verdictText: string;
+        };
+        ToneWays: {
+            a4: string;
+            /** Format: int64 */
+            after: number;
+            frets: number[];
+            key: string;
+            offsets: string;
+            pairs: ("SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND")[];
+            /** @enum {string} */
+            reference: "OPEN" | "HARMONIC";
+            tolerances: string[];
+            upToPitch: boolean;
+            /** @enum {string} */
+            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+        };
+        ToneWaysView: {
+            a4: string;
+            choices: number[];
+            frets: number[];
+            offsets: string;
+            pairs: components["schemas"]["PairView"][];
+            /** @enum {string} */
+            reference: "OPEN" | "HARMONIC";
+            tolerances: string[];
+            upToPitch: boolean;
+            /** @enum {string} */
+            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+            wheres: components["schemas"]["WhereChoice"][];
+        };
+        ToolChoice: {
+            code: string;
+            label: string;
+            precision: string;
+        };
+        ToolKindView: {
+            /** @enum {string} */
+            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            label: string;
+            sized: boolean;
+            suffix: string;
+        };
+        ToolView: {
+            /** @enum {string} */
+            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            /** Format: double */
+            mm?: number;
+            name: string;
+            size: string;
+            /** @enum {string} */
+            state: "GOOD" | "BENT" | "WORN" | "MISSING";
+        };
+        ToolsAsked: {
+            tools: components["schemas"]["ToolView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        ToolsView: {
+            kinds: components["schemas"]["ToolKindView"][];
+            measures: string[];
+            states: string[];
+            tools: components["schemas"]["ToolView"][];
+            /** Format: int64 */
+            version: number;
+        };
+        TracePoint: {
+            /** Format: double */
+            ago: number;
+            /** Format: double */
+            cents: number;
+        };
+        Travel: {
+            /** Format: int64 */
+            after: number;
+            down: string;
+            key: string;
+            up: string;
+        };
+        TunedString: {
+            /** Format: double */
+            frequency: number;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            target: string;
+        };
+        TuningView: {
+            strings: components["schemas"]["TunedString"][];
+        };
+        TurnView: {
+            amount: string;
+            clockwise: boolean;
+            finishTightening: boolean;
+            seenFrom: string;
+            /** Format: int32 */
+            sixteenths: number;
+        };
+        TwoPostAsked: {
+            posts: components["schemas"]["PostsGiven"];
+            strings: components["schemas"]["NeedGiven"][];
+            /** Format: double */
+            threadPitch: number;
+        };
+        TwoPostTold: {
+            bass: components["schemas"]["Support"];
+            residuals: number[];
+            treble: components["schemas"]["Support"];
+        };
+        TypedBand: {
+            high: string;
+            low: string;
+        };
+        TypedBandView: {
+            high: string;
+            low: string;
+            name: string;
+            /** Format: int32 */
+            string: number;
+        };
+        TypedGap: {
+            high: string;
+            low: string;
+        };
+        TypedPitch: {
+            /** Format: int64 */
+            after: number;
+            cents: string;
+            /** Format: int32 */
+            fret: number;
+            /** @enum {string} */
+            how: "OPEN" | "FRETTED" | "HARMONIC";
+            key: string;
+            /** Format: int32 */
+            string: number;
+            sure?: boolean;
+        };
+        Uncounted: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @enum {string} */
+            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            strings?: number[];
+        };
+        Undo: {
+            /** Format: int64 */
+            after: number;
+            /** Format: int64 */
+            event?: number;
+            key: string;
+        };
+        Ways: {
+            /** Format: int64 */
+            after: number;
+            finishTightening: boolean;
+            key: string;
+            /** Format: int32 */
+            limitSixteenths: number;
+            /** Format: int32 */
+            settleMinutes: number;
+            /** Format: int32 */
+            stepSixteenths: number;
+        };
+        WaysView: {
+            finishTightening: boolean;
+            /** Format: int32 */
+            limitSixteenths: number;
+            net: string;
+            /** Format: int32 */
+            settleMinutes: number;
+            /** Format: int32 */
+            stepSixteenths: number;
+        };
+        WhereChoice: {
+            label: string;
+            reason: string;
+            /** @enum {string} */
+            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  bench: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["BenchView"];
-        };
-      };
-    };
-  };
-  bridges: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["BridgeKindView"][];
-        };
-      };
-    };
-  };
-  open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NewJob"];
-      };
-    };
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Created"];
-        };
-      };
-    };
-  };
-  job: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  close: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  declined: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Decline"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  filed: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Filings"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  followed: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  pattern: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["GaugePattern"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  habit_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Habit"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  hear: {
-    parameters: {
-      query: {
-        after: number;
-        key: string;
-        unit?: string;
-        string: number;
-        how?: "OPEN" | "FRETTED" | "HARMONIC";
-        fret?: number;
-        mode?: "NOTE" | "STRETCH" | "LEVEL";
-        ear?: "MICROPHONE" | "FILE" | "STAND_IN" | "TUNER";
-        pickup?: number;
-        asIs?: boolean;
-        fresh?: boolean;
-        whole?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        "application/json": string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HeardView"];
-        };
-      };
-    };
-  };
-  habit: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HeightReading"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  target_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HeightTarget"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  correct: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Correction"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  ways_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ToneWays"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  direction_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["LengthDirection"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  travel_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["LengthTravel"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  angle_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NeckAngle"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  shim: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NeckShimming"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  note: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Note"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  nut: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NutRework"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  angle: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["BreakAngleAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["BreakAngleTold"];
-        };
-      };
-    };
-  };
-  stacks: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StackAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["StopStack"][];
-        };
-      };
-    };
-  };
-  spacing: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SpacingAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SlotPlace"][];
-        };
-      };
-    };
-  };
-  order: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Order"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  gap: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PickupGap"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  signs: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PickupSigns"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  pickupTarget: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PickupGaps"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  turned: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PickupTurn"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  down: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PickupsDown"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  pitch_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["TypedPitch"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  reading: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Reading"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  drop: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["About"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  keep_1: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["About"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  redo: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Undo"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  reopen: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  retuned: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  direction: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["RodDirection"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  stiff: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  turn: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["RodTurn"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  otherWay: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["About"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  ranFree: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["About"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  ways: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Ways"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  places: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SaddlePlaces"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  saddle: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SaddleRework"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  saddles: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Saddles"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  scope: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Scope"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  screws: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Screws"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  skip: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Plain"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  slot: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SlotCheck"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  standIn_1: {
-    parameters: {
-      query: {
-        string: number;
-        how?: "OPEN" | "FRETTED" | "HARMONIC";
-        fret?: number;
-        stretched?: number;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "audio/wav": string;
-        };
-      };
-    };
-  };
-  stream: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "text/event-stream": components["schemas"]["SseEmitter"];
-        };
-      };
-    };
-  };
-  stretched: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Stretch"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  stringsOn: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StringsOn"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  renewed: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["OneString"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  target: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Target"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  travel: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Travel"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  undo: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Undo"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["JobView"];
-        };
-      };
-    };
-  };
-  keep: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Keep"];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  kinds: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["KindView"][];
-        };
-      };
-    };
-  };
-  read: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ReadAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ReadTold"][];
-        };
-      };
-    };
-  };
-  show: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ShowAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ShowTold"];
-        };
-      };
-    };
-  };
-  listen: {
-    parameters: {
-      query: {
-        tuning: string;
-        kind?:
-          | "ELECTRIC"
-          | "SEMI_HOLLOW"
-          | "FLAT_TOP"
-          | "ARCHTOP"
-          | "NYLON"
-          | "BARITONE"
-          | "TWELVE_STRING"
-          | "BASS_4"
-          | "BASS_5"
-          | "BASS_6"
-          | "MANDOLIN";
-        reference?: number;
-        offsets?: string;
-        tolerance?: number;
-        upToPitch?: boolean;
-        string?: number;
-        taken?: number[];
-        fresh?: boolean;
-        whole?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        "application/json": string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ListenView"];
-        };
-      };
-    };
-  };
-  barrel: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["BarrelAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["BarrelTold"];
-        };
-      };
-    };
-  };
-  clearance: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ClearanceAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ClearanceTold"];
-        };
-      };
-    };
-  };
-  intonation: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["IntonationAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["IntonationTold"];
-        };
-      };
-    };
-  };
-  leaves: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["LeavesAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["LeavesTold"];
-        };
-      };
-    };
-  };
-  length: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["LengthAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["LengthTold"];
-        };
-      };
-    };
-  };
-  neckShim: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NeckShimAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["NeckShimTold"];
-        };
-      };
-    };
-  };
-  nutSlots: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NutSlotsAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["NutSlotsTold"];
-        };
-      };
-    };
-  };
-  pairedSaddle: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PairedSaddleAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["PairedSaddleTold"];
-        };
-      };
-    };
-  };
-  pitch: {
-    parameters: {
-      query?: {
-        near?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        "application/json": string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["PitchTold"];
-        };
-      };
-    };
-  };
-  relief: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ReliefAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ReliefTold"];
-        };
-      };
-    };
-  };
-  saddleChange: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SaddleChangeAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SaddleChangeTold"];
-        };
-      };
-    };
-  };
-  setup: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SetupAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SetupTold"];
-        };
-      };
-    };
-  };
-  tension: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["TensionAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["TensionTold"];
-        };
-      };
-    };
-  };
-  twoPost: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["TwoPostAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["TwoPostTold"];
-        };
-      };
-    };
-  };
-  schools: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SchoolsView"];
-        };
-      };
-    };
-  };
-  keepSchools: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SchoolsAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SchoolsView"];
-        };
-      };
-    };
-  };
-  tools: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ToolsView"];
-        };
-      };
-    };
-  };
-  keepTools: {
-    parameters: {
-      query?: {
-        unit?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ToolsAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["ToolsView"];
-        };
-      };
-    };
-  };
-  standIn: {
-    parameters: {
-      query: {
-        frequency: number;
-        cents?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "audio/wav": string;
-        };
-      };
-    };
-  };
-  all: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SetView"][];
-        };
-      };
-    };
-  };
-  add: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SetAsked"];
-      };
-    };
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SetView"];
-        };
-      };
-    };
-  };
-  pull: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PullAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Pull"];
-        };
-      };
-    };
-  };
-  change: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SetAsked"];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SetView"];
-        };
-      };
-    };
-  };
-  remove: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  tuning: {
-    parameters: {
-      query: {
-        tuning: string;
-        kind?:
-          | "ELECTRIC"
-          | "SEMI_HOLLOW"
-          | "FLAT_TOP"
-          | "ARCHTOP"
-          | "NYLON"
-          | "BARITONE"
-          | "TWELVE_STRING"
-          | "BASS_4"
-          | "BASS_5"
-          | "BASS_6"
-          | "MANDOLIN";
-        reference?: number;
-        offsets?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["TuningView"];
-        };
-      };
-    };
-  };
+    bench: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    bridges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BridgeKindView"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJob"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
+    job: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    declined: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decline"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    filed: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Filings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    followed: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Followed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    pattern: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GaugePattern"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    habit_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Habit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    hear: {
+        parameters: {
+            query: {
+                after: number;
+                key: string;
+                unit?: string;
+                string: number;
+                how?: "OPEN" | "FRETTED" | "HARMONIC";
+                fret?: number;
+                mode?: "NOTE" | "STRETCH" | "LEVEL";
+                ear?: "MICROPHONE" | "FILE" | "STAND_IN" | "TUNER";
+                pickup?: number;
+                asIs?: boolean;
+                fresh?: boolean;
+                whole?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeardView"];
+                };
+            };
+        };
+    };
+    habit: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    target_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightTarget"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Correction"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    ways_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToneWays"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    later: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Later"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    direction_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthDirection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    travel_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthTravel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    angle_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckAngle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    shim: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckShimming"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Note"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    nut: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NutRework"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    angle: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreakAngleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BreakAngleTold"];
+                };
+            };
+        };
+    };
+    stacks: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StackAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopStack"][];
+                };
+            };
+        };
+    };
+    spacing: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpacingAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlotPlace"][];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Order"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    otherStrings: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherStrings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    gap: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickupGap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    signs: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickupSigns"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    pickupTarget: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickupGaps"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    turned: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickupTurn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    down: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickupsDown"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    pitch_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedPitch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    moved: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    redo: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    reopen: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    retuned: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    direction: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RodDirection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    stiff: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RodTurn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    otherWay: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    ranFree: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ways"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddlePlaces"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    saddle: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddleRework"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    saddles: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Saddles"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    scope: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scope"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    screws: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Screws"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Plain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    slot: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlotCheck"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    standIn_1: {
+        parameters: {
+            query: {
+                string: number;
+                how?: "OPEN" | "FRETTED" | "HARMONIC";
+                fret?: number;
+                stretched?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    stretched: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stretch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    stringsOn: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StringsOn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    renewed: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OneString"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    target: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Target"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    travel: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Travel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    uncounted: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Uncounted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Keep"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"][];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadTold"][];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShowAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShowTold"];
+                };
+            };
+        };
+    };
+    listen: {
+        parameters: {
+            query: {
+                tuning: string;
+                kind?: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+                reference?: number;
+                offsets?: string;
+                tolerance?: number;
+                upToPitch?: boolean;
+                string?: number;
+                taken?: number[];
+                fresh?: boolean;
+                whole?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListenView"];
+                };
+            };
+        };
+    };
+    barrel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarrelAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarrelTold"];
+                };
+            };
+        };
+    };
+    clearance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearanceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceTold"];
+                };
+            };
+        };
+    };
+    intonation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IntonationAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IntonationTold"];
+                };
+            };
+        };
+    };
+    leaves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeavesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeavesTold"];
+                };
+            };
+        };
+    };
+    length: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LengthTold"];
+                };
+            };
+        };
+    };
+    neckShim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeckShimAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeckShimTold"];
+                };
+            };
+        };
+    };
+    nutSlots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NutSlotsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NutSlotsTold"];
+                };
+            };
+        };
+    };
+    pairedSaddle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairedSaddleAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairedSaddleTold"];
+                };
+            };
+        };
+    };
+    pitch: {
+        parameters: {
+            query?: {
+                near?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PitchTold"];
+                };
+            };
+        };
+    };
+    relief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReliefAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReliefTold"];
+                };
+            };
+        };
+    };
+    saddleChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddleChangeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaddleChangeTold"];
+                };
+            };
+        };
+    };
+    setup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetupAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetupTold"];
+                };
+            };
+        };
+    };
+    tension: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TensionAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TensionTold"];
+                };
+            };
+        };
+    };
+    twoPost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPostAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoPostTold"];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    keepSchools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsView"];
+                };
+            };
+        };
+    };
+    tools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolsView"];
+                };
+            };
+        };
+    };
+    keepTools: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolsView"];
+                };
+            };
+        };
+    };
+    standIn: {
+        parameters: {
+            query: {
+                frequency: number;
+                cents?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAsked"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    pull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PullAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pull"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tuning: {
+        parameters: {
+            query: {
+                tuning: string;
+                kind?: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+                reference?: number;
+                offsets?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TuningView"];
+                };
+            };
+        };
+    };
 }

@@ -22,23 +22,34 @@ class ReadingTest {
         assertThatThrownBy(() -> Tool.ofCode("spoon")).hasMessageContaining("spoon");
     }
 
+    /** A bare number that is odd in its unit and usual in another is suspected to be that. */
     @ParameterizedTest
     @CsvSource({
-        "MM, 12, type 12t (0.30 mm)",
-        "MM, 8, type 8t (0.20 mm)",
-        "THOU, 0.005, ''",
+        "relief, MM, 12, 12t",
+        "relief, MM, 8, 8t",
+        "relief, THOU, .008, 8t",
+        "relief, THOU, .3, 0.3mm",
+        "relief, MM, .008, 8t",
+        "action, MM, 72.5, 72.5t",
+        "action, THOU, 1.8, 1.8mm",
+        "action, IN64, 1.8, 1.8mm",
+        "nut, THOU, .3, 0.3mm",
+        "relief, THOU, 8, ''",
+        "relief, MM, 0.2, ''",
+        "relief, MM, 0, ''",
+        "action, IN64, 5, ''",
     })
-    void aMistakenUnitIsGuessed(LengthUnit unit, double mm, String says) {
-        ReadingBounds bounds = ReadingBounds.of(RELIEF);
-        if (mm > 3) assertThatThrownBy(() -> bounds.check("reading", mm, unit)).hasMessageContaining(says);
-        else assertThat(bounds.oddity(mm, unit)).isEmpty();
-    }
-
-    @Test
-    void mmTypedWhereThouIsMeantIsGuessedToo() {
-        // 0.3 typed as thou is 0.0076 mm, which a nut open reading cannot usually be
-        assertThat(ReadingBounds.of(new GapMethod.NutOpen()).oddity(0.3 * 0.0254, LengthUnit.THOU))
-                .hasValueSatisfying(says -> assertThat(says).contains("type 0.30mm"));
+    void aMistakenUnitIsSuspected(String what, LengthUnit unit, double typed, String meant) {
+        ReadingBounds bounds = ReadingBounds.of(
+                switch (what) {
+                    case "relief" -> RELIEF;
+                    case "nut" -> new GapMethod.NutOpen();
+                    default -> new GapMethod.Action(12);
+                });
+        double mm = typed * unit.exactMm().doubleValue();
+        assertThat(bounds.meant(mm, unit).orElse("")).isEqualTo(meant);
+        if (mm > 3 && what.equals("relief"))
+            assertThatThrownBy(() -> bounds.check("reading", mm, unit)).hasMessageContaining("type " + meant);
     }
 
     @Test

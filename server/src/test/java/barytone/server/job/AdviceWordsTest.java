@@ -133,12 +133,12 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
         assertThat(ripple)
                 .extracting(JobView.Ripple::label)
                 .containsExactly(
-                        "Relief at 8, 6 E",
-                        "Relief at 8, 1 e",
-                        "Nut, pressed at 3, 6 E",
-                        "Nut, pressed at 3, 1 e",
-                        "Action at 12, 6 E",
-                        "Action at 12, 1 e");
+                        "Relief at 8, 6 E, mm",
+                        "Relief at 8, 1 e, mm",
+                        "Nut, pressed at 3, 6 E, mm",
+                        "Nut, pressed at 3, 1 e, mm",
+                        "Action at 12, 6 E, mm",
+                        "Action at 12, 1 e, mm");
         assertThat(ripple.get(0).expected()).matches("0\\.3\\d ± 0\\.\\d\\d");
         assertThat(ripple).allSatisfy(r -> assertThat(r.change()).startsWith("−"));
         // the same in another unit, and nothing left in mm
@@ -172,8 +172,8 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
     void aDoubtedReadingSaysWhatWasReadAndWhatWasExpected() {
         read(0.22, 0.19).read(0.55, 0.19);
         JobView.AdviceView told = told();
-        assertThat(told.headline()).isEqualTo("Measure string 6 E again");
-        assertThat(all(told)).contains("0.55 mm was read, 0.22 mm ± 0.01 was expected");
+        assertThat(told.headline()).isEqualTo("Measure the relief of string 6 E again");
+        assertThat(all(told)).contains("0.55 mm was read, 0.22 ± 0.01 was expected");
         assertThat(told.event()).isEqualTo(3);
     }
 

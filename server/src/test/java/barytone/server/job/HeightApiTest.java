@@ -147,14 +147,16 @@ class HeightApiTest {
             filings         | ,"slots":[{"string":9,"strokes":2,"light":false}]       | string: given 9; allowed is 1 to 6
             filings         | ,"slots":[{"string":2,"strokes":99,"light":false}]      | strokes: given 99; allowed is 1 to 60
             nut-reworks     | ,"way":"UNDERSIDE_SANDED","change":"0.2"                | a minus: sanding the underside lowers
-            nut-reworks     | ,"way":"SHIMMED","change":"-0.2"                        | a plus: shims and fills raise
+            nut-reworks     | ,"way":"UNDERSIDE_SANDED"                               | how much came off
+            screws          | ,"turns":["1/3","","","","",""]                         | an amount in sixteenths up to 12 turns
+            screws          | ,"turns":["13","","","","",""]                          | an amount in sixteenths up to 12 turns
             screws          | ,"sixteenths":[1,2]                                     | screws: given 2; allowed is 6 to 6
             screws          | ,"sixteenths":[0,0,0,0,0,0]                             | 1/16 turn or more
             saddle-reworks  | ,"way":"SANDED","bass":"1","treble":"0"                 | sanding lowers
             neck-shims      | ,"end":"HEEL","thickness":"9"                           | thickness: given 9; allowed is 0.05 to 3 mm
             travel          | ,"down":"40","up":"1"                                   | down: given 40
             gauge-patterns  | ,"radius":"305","ringing":[1]                           | string: given 1; allowed is 2 to 5
-            height-habit    | ,"station":"ACTION","pressed":0,"fret":30,"tool":"card","flat":false | at most 20, the last fret
+            height-habit    | ,"station":"ACTION","pressed":0,"fret":30,"tool":"card","flat":false | allowed is 1 to 20
             height-target   | ,"station":"NUT","school":"NOBODY"                      | nut school: given NOBODY
             height-target   | ,"station":"ACTION","bands":[{"low":"1","high":"2"}]    | bands: given 1; allowed is 6 to 6
             scope           | ,"stations":[]                                          | at least one of relief, nut and action
@@ -204,7 +206,17 @@ class HeightApiTest {
                         "{\"centres\":[\"39\",\"32\",\"25\",\"18\",\"11\",\"4\"],\"rule\":\"centres\",\"bassEdge\":\"3\",\"trebleEdge\":\"3\"}")
                 .json();
         assertThat(places.get(0).get("string").asInt()).isEqualTo(6);
-        assertThat(places.get(0).get("move").asString()).endsWith("towards the bass: angle the file that way");
+        assertThat(places.get(0).get("move").asString())
+                .isEqualTo(
+                        "0.42 mm towards the bass, more than the 0.30 mm that a file moves a slot: fill it and cut it anew, or a new nut");
+        // without edges the outer strings stay where they are
+        JsonNode kept = app.post(
+                        "/api/jobs/" + job + "/nut-sums/spacing",
+                        "{\"centres\":[\"39\",\"32\",\"25\",\"18\",\"11.2\",\"4\"],\"rule\":\"centres\"}")
+                .json();
+        assertThat(kept.get(0).get("move").asString()).isEqualTo("stays");
+        assertThat(kept.get(5).get("move").asString()).isEqualTo("stays");
+        assertThat(kept.get(1).get("move").asString()).isEqualTo("0.20 mm towards the bass: angle the file that way");
         JsonNode stacks = app.post("/api/jobs/" + job + "/nut-sums/leaf-stacks", "{\"fretHeight\":\"1.1\"}")
                 .json();
         assertThat(stacks.get(0).get("leaves").asString()).contains("1.00");

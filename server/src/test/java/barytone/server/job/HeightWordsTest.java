@@ -102,7 +102,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         add(new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)))
                 .add(new JobEvent.SlotChecked(6, List.of(SlotFlaw.TOO_TIGHT)));
         JobView.AdviceView told = read(Station.NUT, plus(0.10, GOOD_NUT))
-                .read(Station.ACTION, plus(2.2, GOOD_ACTION))
+                .read(Station.ACTION, plus(0.3, GOOD_ACTION))
                 .add(new JobEvent.Answered("nut-underside", false))
                 .told();
         assertThat(all(told)).contains("Relief is not settled on this job").contains("found wrong in shape");
@@ -122,8 +122,8 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
 
     @ParameterizedTest
     @CsvSource({
-        "0.03,  Fill the slot of string 4 D by, It is temporary and will fail one day",
-        "-1,    Shim the nut by,                Card or veneer under the whole nut"
+        "0.03,  Fill the slot of string 4 D, It is temporary and will fail one day",
+        "-1,    Shim the nut,                Card or veneer under the whole nut"
     })
     void whatIsTooLowIsFilledOrShimmedAndSaidToBeTemporary(double fourth, String headline, String why) {
         boolean one = fourth > 0;
@@ -157,7 +157,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         if (bridge == BridgeKind.INDIVIDUAL)
             assertThat(told.steps())
                     .allSatisfy(step -> assertThat(step.expected()).matches("1\\.\\d\\d"));
-        else assertThat(told.ripple()).anySatisfy(r -> assertThat(r.label()).isEqualTo("Action at 12, 6 E"));
+        else assertThat(told.ripple()).anySatisfy(r -> assertThat(r.label()).isEqualTo("Action at 12, 6 E, mm"));
     }
 
     @Test
@@ -177,9 +177,12 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .read(Station.ACTION, 2.4, 2.2, 2.0, 1.8, 1.6, 1.4);
         unit = LengthUnit.THOU;
         JobView.AdviceView told = told();
-        assertThat(told.headline()).matches("Sand the saddle's underside: bass \\d\\d thou, treble [\\d.]+ thou");
-        assertThat(told.steps().getFirst().where()).isEqualTo("Bass side, under 6 E");
-        assertThat(told.steps().getFirst().amount()).matches("\\d\\d thou off");
+        assertThat(told.headline()).matches("Sand the saddle's underside: bass \\d\\d thou, treble nothing");
+        // all six with what comes of them; the treble side is in its band and stays
+        assertThat(told.steps()).hasSize(6);
+        assertThat(told.steps().getFirst().where()).isEqualTo("6 E");
+        assertThat(told.steps().getFirst().amount()).matches("\\d\\d thou off, bass side");
+        assertThat(told.steps().getLast().amount()).isEqualTo("nothing, treble side");
         assertThat(all(told)).contains("under-saddle pickup").contains("Strings slack before the saddle comes out");
     }
 
@@ -224,11 +227,11 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         relief(0.5, 0.46).read(Station.NUT, GOOD_NUT).read(Station.ACTION, GOOD_ACTION);
         List<JobView.Ripple> ripple = told().ripple();
         assertThat(ripple).anySatisfy(r -> {
-            assertThat(r.label()).startsWith("Relief at ").endsWith(", 6 E");
+            assertThat(r.label()).startsWith("Relief at ").endsWith(", 6 E, mm");
             assertThat(r.change()).startsWith("−0.0");
         });
         assertThat(ripple).anySatisfy(r -> {
-            assertThat(r.label()).isEqualTo("Action at 12, 1 e");
+            assertThat(r.label()).isEqualTo("Action at 12, 1 e, mm");
             assertThat(r.now()).isEqualTo("1.30");
             assertThat(r.expected()).matches("1\\.[12]\\d ± 0\\.\\d\\d");
         });
