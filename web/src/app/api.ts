@@ -11,11 +11,19 @@ export const api = createClient<paths>({ baseUrl: "" });
 export class Problem extends Error {
   readonly status: number;
   readonly code: string | undefined;
+  /** What was probably meant, to be sent instead, and how that is spoken. */
+  readonly meant: { text: string; spoken: string } | undefined;
 
-  constructor(status: number, detail: string, code?: string) {
+  constructor(
+    status: number,
+    detail: string,
+    code?: string,
+    meant?: { text: string; spoken: string },
+  ) {
     super(detail);
     this.status = status;
     this.code = code;
+    this.meant = meant;
   }
 }
 
@@ -43,10 +51,14 @@ export async function answer<T>(
     typeof problem["detail"] === "string"
       ? problem["detail"]
       : `The server said ${response.status}.`;
+  const { suggestion, suggested } = problem;
   throw new Problem(
     response.status,
     detail,
     typeof problem["code"] === "string" ? problem["code"] : undefined,
+    typeof suggestion === "string" && typeof suggested === "string"
+      ? { text: suggestion, spoken: suggested }
+      : undefined,
   );
 }
 

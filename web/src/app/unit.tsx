@@ -1,13 +1,55 @@
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from "react";
+import { Button, Field, Select } from "../ui/controls";
+import { Panel } from "../ui/Panel";
 import type { Unit } from "./api";
 
 const ORDER: readonly Unit[] = ["mm", "thou", "in64"];
 const LABELS: Record<Unit, string> = { mm: "mm", thou: "thou", in64: "64ths" };
 const KEY = "barytone.unit";
+const EACH_KEY = "barytone.units";
+const TENSION_KEY = "barytone.tension";
+
+/** The quantities that may have a unit of their own, with the units they are spoken in. */
+const QUANTITIES = [
+  ["relief", "Relief", ["mm", "thou"]],
+  ["nut", "Nut", ["mm", "thou"]],
+  ["action", "Action and saddle", ["mm", "thou", "in64"]],
+  ["pickups", "Pickup gaps", ["mm", "thou", "in64"]],
+  ["gauge", "Gauges, leaves and files", ["mm", "thou"]],
+  ["radius", "Radii", ["mm", "inch"]],
+] as const;
+
+type Quantity = (typeof QUANTITIES)[number][0];
+type Each = Partial<Record<Quantity, string>>;
+
+const SPOKEN: Record<string, string> = {
+  mm: "millimetres",
+  thou: "thou",
+  in64: "64ths of an inch",
+  inch: "inches",
+};
+
+/** Newtons or pounds. */
+export type TensionUnit = "N" | "lb";
+
+const NEWTONS_PER_POUND = 4.4482216152605;
+
+/** A tension in the unit chosen, without its name. */
+export function tensionIn(newtons: number, unit: TensionUnit): string {
+  return (unit === "lb" ? newtons / NEWTONS_PER_POUND : newtons).toFixed(1);
+}
 
 interface UnitChoice {
-  unit: Unit;
+  /** The unit of a bare number where no quantity has one of its own. */
+  plain: Unit;
+  /** What the server is asked for: one unit for all, with those that differ. */
+  unit: string;
+  each: Each;
+  tension: TensionUnit;
+  /** Changes all at once. */
   choose: (unit: Unit) => void;
+  chooseFor: (quantity: Quantity, unit: string) => void;
+  chooseTension: (unit: TensionUnit) => void;
   next: () => void;
 }
 
@@ -18,19 +60,60 @@ function stored(): Unit {
   return ORDER.find((u) => u === value) ?? "mm";
 }
 
+function storedEach(): Each {
+  try {
+    const value: unknown = JSON.parse(localStorage.getItem(EACH_KEY) ?? "{}");
+    if (typeof value !== "object" || value === null) return {};
+    const each: Each = {};
+    for (const [quantity, , units] of QUANTITIES) {
+      const unit: unknown = Reflect.get(value, quantity);
+      const known = units.find((u) => u === unit);
+      if (known !== undefined) each[quantity] = known;
+    }
+    return each;
+  } catch {
+    return {};
+  }
+}
+
 export function UnitProvider({ children }: { children: ReactNode }) {
-  const [unit, setUnit] = useState<Unit>(stored);
-  const choose = useCallback((chosen: Unit) => {
-    localStorage.setItem(KEY, chosen);
-    setUnit(chosen);
+  const [plain, setPlain] = useState<Unit>(stored);
+  const [each, setEach] = useState<Each>(storedEach);
+  const [tension, setTension] = useState<TensionUnit>(
+    localStorage.getItem(TENSION_KEY) === "lb" ? "lb" : "N",
+  );
+  const keepEach = useCallback((chosen: Each) => {
+    localStorage.setItem(EACH_KEY, JSON.stringify(chosen));
+    setEach(chosen);
   }, []);
-  const value = useMemo(
+  const choose = useCallback(
+    (chosen: Unit) => {
+      localStorage.setItem(KEY, chosen);
+      setPlain(chosen);
+      keepEach({});
+    },
+    [keepEach],
+  );
+  const value = useMemo<UnitChoice>(
     () => ({
-      unit,
+      plain,
+      unit: [
+        plain,
+        ...QUANTITIES.flatMap(([quantity]) =>
+          each[quantity] === undefined ? [] : [`${quantity}=${each[quantity]}`],
+        ),
+      ].join(","),
+      each,
+      tension,
       choose,
-      next: () => choose(ORDER[(ORDER.indexOf(unit) + 1) % ORDER.length] ?? "mm"),
+      chooseFor: (quantity, unit) => keepEach({ ...each, [quantity]: unit }),
+      chooseTension: (unit) => {
+        localStorage.setItem(TENSION_KEY, unit);
+        setTension(unit);
+      },
+      next: () => choose(ORDER[(ORDER.indexOf(plain) + 1) % ORDER.length] ?? "mm"),
     }),
-    [unit, choose],
+    [plain, each, tension, choose, keepEach],
   );
   return <Context value={value}>{children}</Context>;
 }
@@ -41,29 +124,97 @@ export function useUnit(): UnitChoice {
   return value;
 }
 
-/** Switches the unit of every number at once. */
+/** What a quantity is spoken in while it has no unit of its own. */
+function usual(quantity: Quantity, plain: Unit): string {
+  if (quantity === "radius") return plain === "mm" ? "mm" : "inch";
+  if (quantity === "relief" || quantity === "nut" || quantity === "gauge")
+    return plain === "mm" ? "mm" : "thou";
+  return plain;
+}
+
+/** Switches the unit of every number at once, and leads to the units of single quantities. */
 export function UnitSwitch() {
-  const { unit, choose } = useUnit();
+  const { plain, each, choose } = useUnit();
+  const [open, setOpen] = useState(false);
+  const mixed = Object.keys(each).length > 0;
   return (
-    <div
-      role="radiogroup"
-      aria-label="Unit of every number"
-      className="flex overflow-hidden rounded-md border border-[#3B4A45]"
-    >
-      {ORDER.map((u) => (
+    <>
+      <div
+        role="radiogroup"
+        aria-label="Unit of every number"
+        className="flex overflow-hidden rounded-md border border-[#3B4A45]"
+      >
+        {ORDER.map((u) => (
+          <button
+            key={u}
+            type="button"
+            role="radio"
+            aria-checked={u === plain && !mixed}
+            onClick={() => choose(u)}
+            className={`min-h-11 min-w-12 px-3 text-[15px] -outline-offset-2 ${
+              u === plain && !mixed
+                ? "bg-lamp-deep font-semibold text-ink"
+                : "text-[#B9C4BE] hover:bg-[#2A3733]"
+            }`}
+          >
+            {LABELS[u]}
+          </button>
+        ))}
         <button
-          key={u}
           type="button"
-          role="radio"
-          aria-checked={u === unit}
-          onClick={() => choose(u)}
-          className={`min-h-11 min-w-12 px-3 text-[15px] -outline-offset-2 ${
-            u === unit ? "bg-lamp-deep font-semibold text-ink" : "text-[#B9C4BE] hover:bg-[#2A3733]"
+          aria-haspopup="dialog"
+          onClick={() => setOpen(true)}
+          className={`min-h-11 min-w-11 border-l border-[#3B4A45] px-2 text-[15px] -outline-offset-2 ${
+            mixed ? "bg-lamp-deep font-semibold text-ink" : "text-[#B9C4BE] hover:bg-[#2A3733]"
           }`}
         >
-          {LABELS[u]}
+          {mixed ? "mixed" : "each"}
         </button>
-      ))}
-    </div>
+      </div>
+      <Panel open={open} onClose={() => setOpen(false)} title="A unit for each quantity">
+        <UnitForm onDone={() => setOpen(false)} />
+      </Panel>
+    </>
+  );
+}
+
+function UnitForm({ onDone }: { onDone: () => void }) {
+  const { plain, each, tension, chooseFor, chooseTension } = useUnit();
+  return (
+    <>
+      <p className="mb-3 text-[16px]">
+        Kept in this browser. The switch on top changes all of them at once.
+      </p>
+      <div className="grid grid-cols-2 gap-3">
+        {QUANTITIES.map(([quantity, label, units]) => (
+          <Field key={quantity} label={label}>
+            <Select
+              value={each[quantity] ?? usual(quantity, plain)}
+              onChange={(e) => chooseFor(quantity, e.target.value)}
+            >
+              {units.map((u) => (
+                <option key={u} value={u}>
+                  {SPOKEN[u]}
+                </option>
+              ))}
+            </Select>
+          </Field>
+        ))}
+        <Field label="String tension">
+          <Select
+            value={tension}
+            onChange={(e) => chooseTension(e.target.value === "lb" ? "lb" : "N")}
+          >
+            <option value="N">newtons</option>
+            <option value="lb">pounds</option>
+          </Select>
+        </Field>
+      </div>
+      <div className="mt-4">
+        <Button strong onClick={onDone}>
+          Done
+        </Button>
+      </div>
+    </>
   );
 }

@@ -1617,6 +1617,7 @@ export interface components {
             fret: number;
             kind: string;
             label: string;
+            suffix: string;
             text: string;
             verdict: string;
             /** Format: double */
@@ -2856,6 +2857,7 @@ export interface components {
             type: components["schemas"]["NoteView"];
             verdict: string;
             verdictText: string;
+            wanted: components["schemas"]["NoteView"][];
         };
         ToneWays: {
             a4: string;

@@ -35,7 +35,9 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
           <span className="font-normal text-mute">{bridge.travel ?? "not looked at"}</span>
         </h3>
         <Field
-          label={bridge.screwed ? `Down, ${job.unitSuffix}` : `May come off, ${job.unitSuffix}`}
+          label={
+            bridge.screwed ? `Down, ${job.bridge.suffix}` : `May come off, ${job.bridge.suffix}`
+          }
           hint={
             bridge.screwed
               ? "until it is on the floor"
@@ -45,7 +47,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
           <TextInput required value={down} onChange={(e) => setDown(e.target.value)} />
         </Field>
         <Field
-          label={`Up, ${job.unitSuffix}`}
+          label={`Up, ${job.bridge.suffix}`}
           hint={
             bridge.screwed
               ? "until a screw stands above the string or runs out"
@@ -69,7 +71,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
       >
         <h3 className="wide col-span-2 text-[17px] font-bold">Neck angle</h3>
         <Field
-          label={`Straightedge above the bridge, ${job.unitSuffix}`}
+          label={`Straightedge above the bridge, ${job.bridge.suffix}`}
           hint="laid on the frets; minus when it runs into the bridge"
         >
           <TextInput required value={above} onChange={(e) => setAbove(e.target.value)} />
@@ -147,7 +149,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
               <option value="BODY_EDGE">the body edge (strings come higher)</option>
             </Select>
           </Field>
-          <Field label={`Thickness there, ${job.unitSuffix}`}>
+          <Field label={`Thickness there, ${job.bridge.suffix}`}>
             <TextInput required value={thickness} onChange={(e) => setThickness(e.target.value)} />
           </Field>
           <div className="col-span-2">

@@ -17,7 +17,16 @@ import { FoundAndLeft } from "./panels";
 import { Pickups } from "./Pickups";
 import { ActionExtras, NutExtras } from "./StationExtras";
 import { StationRail } from "./StationRail";
-import { atHeights, methodOf, rowsOf, STATIONS, stringsOf, TITLE, type Station } from "./stations";
+import {
+  atHeights,
+  methodOf,
+  rowsOf,
+  STATIONS,
+  stringsOf,
+  suffixOf,
+  TITLE,
+  type Station,
+} from "./stations";
 import { TapeColumn } from "./TapeColumn";
 import { ToneExtras, ToneWarnings } from "./ToneExtras";
 import { ToneLedger } from "./ToneLedger";
@@ -32,17 +41,22 @@ export function JobPage() {
 }
 
 function Job({ id }: { id: number }) {
-  const { job, send, hear, working, problem, clearProblem, news, clearNews } = useJob(id);
+  const { job, send, sendEntry, hear, working, problem, clearProblem, news, clearNews } =
+    useJob(id);
   const navigate = useNavigate();
   useEffect(() => {
-    if (job.data !== undefined) document.title = `${job.data.instrument.name} · Barytone`;
+    if (job.data !== undefined)
+      document.title = `${ticketOf(job.data)} ${job.data.instrument.name}, ${job.data.player} · Barytone`;
   }, [job.data]);
   if (job.data === undefined)
     return (
       <>
         <TopBar onHelp={() => undefined} />
         <main className="p-6 text-[18px]">
-          {job.error === null ? "Fetching the job" : <Trouble text={job.error.message} />}
+          <h1 className="wide mb-3 text-[24px] font-bold">
+            {job.error === null ? "Fetching the job" : "This job cannot be shown"}
+          </h1>
+          {job.error !== null && <Trouble text={job.error.message} />}
           {job.error !== null && (
             <button
               type="button"
@@ -59,6 +73,7 @@ function Job({ id }: { id: number }) {
     <OpenJob
       job={job.data}
       send={send}
+      sendEntry={sendEntry}
       hear={hear}
       working={working}
       problem={problem}
@@ -70,9 +85,14 @@ function Job({ id }: { id: number }) {
   );
 }
 
+function ticketOf(job: JobView): string {
+  return String(job.ticket).padStart(4, "0");
+}
+
 function OpenJob({
   job,
   send,
+  sendEntry,
   hear,
   working,
   problem,
@@ -81,15 +101,14 @@ function OpenJob({
   clearNews,
   refetch,
 }: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
-  const { next } = useUnit();
+  const { next: nextUnit } = useUnit();
   const navigate = useNavigate();
   const [open, setOpenPanel] = useState<Open>(null);
   const [other, setOther] = useState(false);
   const [noting, setNoting] = useState(false);
   const bassString = job.relief.rows[0]?.string ?? 1;
-  // while nobody chose a station the page goes where the next move is
-  const [chosen, setChosen] = useState<Station | null>(null);
-  const station = chosen ?? job.advice.station;
+  // the page opens where the next move is; from then on only the technician changes the station
+  const [station, setStation] = useState<Station>(job.advice.station);
   const strings = stringsOf(job, station);
   const [wantedString, setString] = useState(bassString);
   const string = strings.includes(wantedString) ? wantedString : (strings[0] ?? bassString);
@@ -97,7 +116,10 @@ function OpenJob({
   const setOpen = (panel: Open) => {
     clearProblem();
     setOpenPanel(panel);
+    if (panel === null) backToField.current = true;
   };
+  // whoever comes back from a panel stands where they were
+  const backToField = useRef(false);
   // a field of another station is there only after the next drawing
   const goingTo = useRef<number | null>(null);
   const [, drawAgain] = useState(0);
@@ -113,24 +135,28 @@ function OpenJob({
     else fields.current.get(goingTo.current)?.focus();
     goingTo.current = null;
   });
-  const goToReading = (asked: readonly number[]) => {
-    const target = asked[0] ?? string;
-    if (asked.length > 0 || job.advice.station === "PICKUPS") setChosen(null);
-    setString(target);
-    focusAfterDrawing(target);
+  /** To the field of the open station, where the cursor was. */
+  const goToField = () => focusAfterDrawing(string);
+  /** To the first reading that is asked for, at its own station. */
+  const goToReading = () => {
+    const target = job.advice.strings[0];
+    if (job.advice.station !== station) openStation(job.advice.station, target);
+    else {
+      if (target !== undefined) setString(target);
+      focusAfterDrawing(target ?? string);
+    }
   };
   const listening = useStationEar(job, hear, station, string, (next) => {
-    // stays here, and goes on to what is wanted next
-    setChosen(station);
     if (next === undefined) return;
     setString(next);
     // whoever types in between goes on with the same string
     if (document.activeElement instanceof HTMLInputElement) focusAfterDrawing(next);
   });
   const { ear } = listening;
-  const openStation = (to: Station) => {
-    setChosen(to);
-    const first = stringsOf(job, to)[0] ?? bassString;
+  const openStation = (to: Station, at?: number) => {
+    setStation(to);
+    const asked = job.advice.station === to ? job.advice.strings[0] : undefined;
+    const first = at ?? asked ?? stringsOf(job, to)[0] ?? bassString;
     setString(first);
     listening.leave();
     focusAfterDrawing(first);
@@ -138,9 +164,24 @@ function OpenJob({
   };
   const actions = jobActions(job, send, goToReading);
   const settling = job.settlingUntil;
+  const ledgerRows = atHeights(station) ? rowsOf(job, station) : [];
+  // the doubt in the open row goes before the others of the station
+  const doubt =
+    ledgerRows.find((row) => row.string === string && row.doubt !== undefined)?.doubt ??
+    ledgerRows.find((row) => row.doubt !== undefined)?.doubt;
+  const afterOther = () => {
+    setOther(false);
+    goToField();
+  };
 
   // the first thing a technician does here is read
   const wanted = job.advice.strings[0];
+  useEffect(() => {
+    if (open !== null || !backToField.current) return;
+    backToField.current = false;
+    const timer = setTimeout(() => fields.current.get(string)?.focus({ preventScroll: true }), 0);
+    return () => clearTimeout(timer);
+  }, [open, string, fields, backToField]);
   const started = useRef(false);
   useEffect(() => {
     if (started.current) return;
@@ -155,11 +196,15 @@ function OpenJob({
       o: () => !job.closed && (rod || station !== "RELIEF") && setOther(!other),
       s: () => rod && actions.stiff(),
       r: () => !job.closed && actions.retuned(),
-      k: () => job.advice.kind === "measure-again" && actions.keep(),
-      x: () => job.advice.kind === "measure-again" && actions.drop(),
+      k: () => doubt !== undefined && actions.keep(doubt.seq),
+      x: () => doubt !== undefined && actions.drop(doubt.seq),
+      j: () =>
+        doubt !== undefined &&
+        (doubt.unturned === undefined ? actions.moved(doubt.seq) : actions.undo(doubt.unturned)),
+      "shift+l": () => job.advice.canWait && actions.later(),
       z: () => job.canUndo && actions.undo(),
       "shift+z": () => job.canRedo && actions.redo(),
-      g: () => goToReading(job.advice.strings),
+      g: goToField,
       m: () => listening.toggle("microphone"),
       v: () => listening.toggle("standIn"),
       p: listening.pluck,
@@ -171,7 +216,7 @@ function OpenJob({
       l: () => job.advice.decline !== undefined && actions.decline(),
       ...Object.fromEntries(STATIONS.map((s) => [s.key, () => openStation(s.station)])),
       n: () => setNoting(true),
-      u: next,
+      u: nextUnit,
       c: () => setOpen("close"),
       i: () => setOpen("instrument"),
       b: () => void navigate("/"),
@@ -185,15 +230,17 @@ function OpenJob({
     <>
       <TopBar onHelp={() => setOpen("help")}>
         <span className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[16px] xl:flex-nowrap">
-          <span className="whitespace-nowrap">Ticket {String(job.ticket).padStart(4, "0")}</span>
-          <button
-            type="button"
-            onClick={() => setOpen("instrument")}
-            className="min-h-11 max-w-[24em] shrink-0 truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
-          >
-            {job.instrument.name}
-          </button>
-          <span className="max-w-[22em] min-w-0 truncate text-[#B9C4BE]" title={job.player}>
+          <span className="whitespace-nowrap">Ticket {ticketOf(job)}</span>
+          <h1 className="min-w-0 shrink-0">
+            <button
+              type="button"
+              onClick={() => setOpen("instrument")}
+              className="min-h-11 max-w-[20em] truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
+            >
+              {job.instrument.name}
+            </button>
+          </h1>
+          <span className="max-w-[14em] min-w-0 truncate text-[#B9C4BE]" title={job.player}>
             {job.player}
           </span>
         </span>
@@ -204,9 +251,7 @@ function OpenJob({
       {ear.source !== null ? (
         <HeardAbove ear={ear} wanted={listening.wanted} />
       ) : (
-        section !== undefined && (
-          <Section section={section} others={job.sections} unitSuffix={job.unitSuffix} />
-        )
+        section !== undefined && <Section section={section} others={job.sections} />
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
       {news && (
@@ -221,8 +266,14 @@ function OpenJob({
           </button>
         </div>
       )}
-      {job.complaint !== "" && job.tape.length === 0 && (
-        <p className="border-b border-line px-5 py-2 text-[17px]">“{job.complaint}”</p>
+      {job.complaint !== "" && (
+        <p
+          className="truncate border-b border-line px-5 py-1 text-[16px]"
+          title={job.complaint}
+          data-testid="complaint"
+        >
+          “{job.complaint}”
+        </p>
       )}
       <main className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
         {atHeights(station) ? (
@@ -232,22 +283,16 @@ function OpenJob({
             station={station}
             title={TITLE[station]}
             method={methodOf(job, station)}
-            rows={rowsOf(job, station)}
+            suffix={suffixOf(job, station)}
+            rows={ledgerRows}
             send={send}
-            problem={open === null ? problem : null}
+            sendEntry={sendEntry}
+            actions={actions}
             string={string}
             onString={setString}
             fields={fields}
             onHabit={() => setOpen("habit")}
             onTarget={() => setOpen("target")}
-            onMovedOn={(done) => {
-              setChosen(null);
-              const first = done.advice.strings[0];
-              if (first !== undefined) {
-                setString(first);
-                focusAfterDrawing(first);
-              }
-            }}
           >
             {station === "RELIEF" && <ReliefExtras job={job} />}
             {station === "NUT" && (
@@ -269,7 +314,7 @@ function OpenJob({
               />
             }
             job={job}
-            send={send}
+            sendEntry={sendEntry}
             problem={open === null ? problem : null}
             string={string}
             onString={setString}
@@ -280,11 +325,6 @@ function OpenJob({
             }}
             fields={fields}
             onWays={() => setOpen("habit")}
-            onMovedOn={(done) => {
-              setChosen(null);
-              const first = done.advice.strings[0];
-              if (first !== undefined) setString(first);
-            }}
           >
             <ToneWarnings job={job} />
             <ListeningBar job={job} ear={ear} onPluck={listening.pluck} wanted={listening.wanted} />
@@ -293,6 +333,7 @@ function OpenJob({
           <Pickups
             job={job}
             send={send}
+            sendEntry={sendEntry}
             problem={open === null ? problem : null}
             listening={listening}
             onTarget={() => setOpen("target")}
@@ -302,8 +343,11 @@ function OpenJob({
           <NextMove
             job={job}
             actions={actions}
+            problem={open === null && atHeights(station) ? problem : null}
             other={other}
             onOther={setOther}
+            onOtherDone={afterOther}
+            onStation={openStation}
             onWays={() => setOpen("ways")}
             onClose={() => setOpen("close")}
             onOrder={() => setOpen("order")}

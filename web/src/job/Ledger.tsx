@@ -1,11 +1,14 @@
+import { useRef, type ReactNode, type RefObject } from "react";
+import { api, type JobView, type Schemas } from "../app/api";
+import { Button } from "../ui/controls";
 import { Heads } from "../ui/Heads";
-import type { ReactNode, RefObject } from "react";
-import { api, type JobView, type Problem, type Schemas } from "../app/api";
+import type { JobActions } from "./actions";
+import { RefusedNote } from "./EntryNotes";
 import { LeafRow } from "./LeafRow";
+import { Standing } from "./Standing";
 import type { Station } from "./stations";
 import { useEntries } from "./useEntries";
-import type { Send } from "./useJob";
-import { Standing } from "./Standing";
+import type { Send, SendEntry } from "./useJob";
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
 export function Ledger({
@@ -13,15 +16,16 @@ export function Ledger({
   station,
   title,
   method,
+  suffix,
   rows,
   send,
-  problem,
+  sendEntry,
+  actions,
   string,
   onString,
   fields,
   onHabit,
   onTarget,
-  onMovedOn,
   children,
 }: {
   job: JobView;
@@ -29,49 +33,46 @@ export function Ledger({
   title: string;
   /** How it is read. */
   method: string;
+  /** The unit of its numbers. */
+  suffix: string;
   rows: readonly Schemas["LedgerRow"][];
   send: Send;
-  problem: Problem | null;
+  sendEntry: SendEntry;
+  actions: JobActions;
   string: number;
   onString: (string: number) => void;
   fields: RefObject<Map<number, HTMLInputElement>>;
   onHabit: () => void;
   onTarget: () => void;
-  /** The next move is at another station. */
-  onMovedOn: (done: JobView) => void;
   children?: ReactNode;
 }) {
   const order = rows.map((r) => r.string);
   const selected = rows.find((r) => r.string === string) ?? rows[0];
-
+  const asked =
+    job.advice.station === station && job.advice.kind.startsWith("measure")
+      ? job.advice.strings
+      : [];
   // asked to read with another tool than usual, what is typed was read with that one
   const tool =
     job.advice.station === station && job.advice.tool !== undefined
       ? { tool: job.advice.tool }
       : {};
-  const next = (done: JobView, of: number) =>
-    done.advice.station === station
-      ? (done.advice.strings.find((s) => s !== of) ?? done.advice.strings[0])
-      : undefined;
   const tall = rows.length > 8;
-
-  const { focus, following, field } = useEntries({
+  const rest = useRef<HTMLParagraphElement>(null);
+  const entries = useEntries({
     order,
     fields,
+    rest,
     onString,
-    record: async (of, text, sure) => {
-      const done = await send((stamp, params) =>
+    record: (of, text, sure) =>
+      sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/readings", {
           params,
           body: { ...stamp, station, string: of, text, sure, ...tool },
         }),
-      );
-      if (done === null) return "refused";
-      if (done.advice.station === station) return next(done, of) ?? following(of);
-      onMovedOn(done);
-      return null;
-    },
+      ),
   });
+  const first = rows.find((r) => r.string === entries.begin());
 
   return (
     <section aria-label={title} className="px-5 py-2">
@@ -93,7 +94,7 @@ export function Ledger({
             cells={[
               "String",
               "As found",
-              "Now",
+              `Now, ${suffix}`,
               <button
                 key="target"
                 type="button"
@@ -103,14 +104,16 @@ export function Ledger({
               >
                 Target
               </button>,
-              `Reading, ${job.unitSuffix}`,
+              `Reading, ${suffix}`,
             ]}
           />
         </thead>
         <tbody>
           {rows.map((row) => {
-            const on = row.string === string;
-            return (
+            const on = row.string === string && !entries.resting;
+            const isAsked = asked.includes(row.string);
+            const refused = entries.refused[row.string];
+            return [
               <tr
                 key={row.string}
                 className={`${tall ? "h-12" : "h-14"} border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
@@ -121,37 +124,81 @@ export function Ledger({
                   </span>
                   {row.string} {row.name}
                   <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
+                  {isAsked && (
+                    <span className="block pl-3 text-[12.5px] leading-tight font-semibold text-ink-soft">
+                      ● asked for
+                    </span>
+                  )}
                 </th>
                 <Standing
                   found={row.found}
+                  foundBy={row.foundBy}
                   now={row.now}
+                  reckoned={row.reckoned}
+                  spread={row.spread}
+                  note={row.note}
                   verdict={row.verdict}
                   verdictText={row.verdictText}
                   target={row.target}
                 />
                 <td className="pl-2">
                   <input
-                    {...field(row.string)}
-                    aria-label={`${title} reading under string ${row.string} ${row.name}, ${job.unitSuffix}`}
+                    {...entries.field(row.string)}
+                    aria-label={`${title} reading under string ${row.string} ${row.name}, ${suffix}`}
                     disabled={job.closed}
-                    className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
+                    className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${
+                      refused !== undefined
+                        ? "border-rust"
+                        : on
+                          ? "border-ink"
+                          : isAsked
+                            ? "border-dashed border-ink-soft"
+                            : "border-line-strong"
+                    }`}
                   />
                 </td>
-              </tr>
-            );
+              </tr>,
+              refused !== undefined && (
+                <tr key={`${String(row.string)}-refused`}>
+                  <td colSpan={5} className="pb-1.5">
+                    <RefusedNote
+                      label={`${row.string} ${row.name}`}
+                      refused={refused}
+                      onSure={(text) => entries.answerSure(row.string, text)}
+                      onForget={() => entries.forget(row.string)}
+                    />
+                  </td>
+                </tr>
+              ),
+              row.doubt !== undefined && (
+                <tr key={`${String(row.string)}-doubt`}>
+                  <td colSpan={5} className="pb-1.5">
+                    <Doubt row={row} doubt={row.doubt} job={job} actions={actions} />
+                  </td>
+                </tr>
+              ),
+            ];
           })}
         </tbody>
       </table>
-      {problem !== null && (
-        <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
-          {problem.message}
-        </p>
-      )}
+      <p
+        ref={rest}
+        {...entries.restProps}
+        data-testid="rest"
+        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
+      >
+        {entries.resting && (
+          <>
+            <strong>At rest.</strong> The next number begins again at {first?.string} {first?.name};
+            D is the next move.
+          </>
+        )}
+      </p>
       {selected !== undefined && selected.leaves.length > 0 && (
         <LeafRow
           leaves={selected.leaves}
           string={`${selected.string} ${selected.name}`}
-          suffix={job.unitSuffix}
+          suffix={suffix}
           disabled={job.closed}
           onRecord={async (leaves) => {
             const done = await send((stamp, params) =>
@@ -161,15 +208,56 @@ export function Ledger({
               }),
             );
             if (done === null) return false;
-            if (done.advice.station === station)
-              focus(next(done, selected.string) ?? following(selected.string));
-            else onMovedOn(done);
+            entries.goOn(selected.string);
             return true;
           }}
         />
       )}
       {children}
     </section>
+  );
+}
+
+/** A doubted reading in its row, with what can be said of it. */
+function Doubt({
+  row,
+  doubt,
+  job,
+  actions,
+}: {
+  row: Schemas["LedgerRow"];
+  doubt: Schemas["DoubtView"];
+  job: JobView;
+  actions: JobActions;
+}) {
+  return (
+    <div className="border-l-4 border-ink bg-lamp/60 px-3 py-1.5 text-left text-[15px]">
+      <p>
+        <span className="font-semibold">
+          {row.string} {row.name}: {doubt.text} in doubt.
+        </span>{" "}
+        {doubt.why}
+      </p>
+      {!job.closed && (
+        <div className="mt-1 flex flex-wrap gap-2">
+          <Button shortcut="K" onClick={() => actions.keep(doubt.seq)}>
+            Keep it
+          </Button>
+          <Button shortcut="X" onClick={() => actions.drop(doubt.seq)}>
+            Drop it
+          </Button>
+          {doubt.unturned === undefined ? (
+            <Button shortcut="J" onClick={() => actions.moved(doubt.seq)}>
+              I moved it
+            </Button>
+          ) : (
+            <Button shortcut="J" onClick={() => actions.undo(doubt.unturned)}>
+              They were not turned
+            </Button>
+          )}
+        </div>
+      )}
+    </div>
   );
 }
 
@@ -183,7 +271,7 @@ export function ReliefExtras({ job }: { job: JobView }) {
           <thead>
             <tr className="text-right text-mute">
               <th scope="col" className="wide text-left text-[15px] font-semibold">
-                Same neck by other habits, {job.unitSuffix}
+                Same neck by other habits, {relief.suffix}
               </th>
               <th scope="col" className="font-medium">
                 bass

@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { useEffect, type ReactNode } from "react";
 import { Button } from "../ui/controls";
 
 /** The form of a move that was made otherwise than advised: its fields, and the buttons that record it or not. */
@@ -15,6 +15,13 @@ export function MoveForm({
   onDone: () => void;
   children: ReactNode;
 }) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === "Escape") onDone();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [onDone]);
   return (
     <form
       className="mt-3 grid grid-cols-2 items-end gap-3 border-t border-line pt-3"

@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { api, type JobView } from "../app/api";
+import { api, type JobView, type Problem } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
-import { Button, Field, Select } from "../ui/controls";
+import { Button, Field, Select, TextInput } from "../ui/controls";
 import { MoveForm } from "./MoveForm";
 import { Heads } from "../ui/Heads";
 import { Countdown } from "../ui/Countdown";
@@ -13,22 +13,15 @@ import { TITLE, type Station } from "./stations";
 import { OtherPickups, OtherSaddles } from "./OtherTones";
 import type { Send } from "./useJob";
 
-const AMOUNTS = [1, 2, 3, 4, 6, 8] as const;
-const AMOUNT_TEXT: Record<number, string> = {
-  1: "1/16",
-  2: "1/8",
-  3: "3/16",
-  4: "1/4",
-  6: "3/8",
-  8: "1/2",
-};
-
 /** What to do next in plain words, with its reasons, its ripple and its caution. */
 export function NextMove({
   job,
   actions,
+  problem,
   other,
   onOther,
+  onOtherDone,
+  onStation,
   onWays,
   onClose,
   onOrder,
@@ -39,8 +32,13 @@ export function NextMove({
 }: {
   job: JobView;
   actions: JobActions;
+  /** What kept the last move out. */
+  problem: Problem | null;
   other: boolean;
   onOther: (open: boolean) => void;
+  /** Another move was recorded: back to where one was. */
+  onOtherDone: () => void;
+  onStation: (station: Station) => void;
   onWays: () => void;
   onClose: () => void;
   onOrder: () => void;
@@ -57,7 +55,13 @@ export function NextMove({
   return (
     <section aria-label="Next move" className="px-5 py-2">
       <h2 className="wide flex min-h-11 flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
-        <span>Next move{advice.station === station ? "" : `: ${TITLE[advice.station]}`}</span>
+        <span>
+          {advice.kind === "closed"
+            ? "This job"
+            : advice.kind === "done" || advice.station === station
+              ? "Next move"
+              : `Next move, at ${TITLE[advice.station].toLowerCase()}`}
+        </span>
         <span className="flex flex-wrap gap-x-4 whitespace-nowrap">
           {!job.closed && (
             <button
@@ -75,7 +79,7 @@ export function NextMove({
               onClick={onWays}
               className="min-h-11 text-[14.5px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
             >
-              <Fractions text={`Rod ${job.relief.ways.net}`} />
+              How the rod is turned
             </button>
           )}
         </span>
@@ -92,6 +96,16 @@ export function NextMove({
         </div>
         {advice.turn !== undefined && <Dial turn={advice.turn} />}
       </div>
+      {hasRod && (atRod || advice.station === "RELIEF") && (
+        <p className="mt-1 text-[15px] text-mute">
+          <Fractions text={`The rod stands ${job.relief.ways.net}.`} />
+        </p>
+      )}
+      {problem !== null && (
+        <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
+          {problem.message}
+        </p>
+      )}
       {advice.kind === "settle" && job.settlingUntil !== undefined && (
         <p className="mt-3">
           <Countdown
@@ -104,15 +118,10 @@ export function NextMove({
       )}
       <div className="mt-3 flex flex-wrap gap-2">
         <Primary job={job} actions={actions} working={working} onClose={onClose} />
-        {advice.kind === "measure-again" && (
-          <>
-            <Button disabled={working} shortcut="K" onClick={actions.keep}>
-              Keep it
-            </Button>
-            <Button disabled={working} shortcut="X" onClick={actions.drop}>
-              Drop it
-            </Button>
-          </>
+        {advice.followWhole !== undefined && (
+          <Button disabled={working} onClick={actions.whole}>
+            {advice.followWhole}
+          </Button>
         )}
         {advice.kind === "wrong-way" && (
           <Button disabled={working} onClick={actions.otherWay}>
@@ -129,6 +138,19 @@ export function NextMove({
             {advice.decline}
           </Button>
         )}
+        {advice.canWait && (
+          <Button disabled={working} shortcut="Shift+L" onClick={actions.later}>
+            Later
+          </Button>
+        )}
+        {advice.station !== station &&
+          !advice.kind.startsWith("measure") &&
+          advice.kind !== "done" &&
+          advice.kind !== "closed" && (
+            <Button onClick={() => onStation(advice.station)}>
+              Open {TITLE[advice.station].toLowerCase()}
+            </Button>
+          )}
         {advice.kind === "retune" && advice.station === "RELIEF" && hasRod && (
           <Button
             disabled={working}
@@ -156,19 +178,19 @@ export function NextMove({
         )}
       </div>
       {other && hasRod && atRod && (
-        <OtherTurn actions={actions} onDone={() => onOther(false)} working={working} />
+        <OtherTurn actions={actions} onDone={onOtherDone} working={working} />
       )}
       {other && station === "NUT" && (
-        <OtherNut job={job} send={send} onDone={() => onOther(false)} working={working} />
+        <OtherNut job={job} send={send} onDone={onOtherDone} working={working} />
       )}
       {other && station === "INTONATION" && (
-        <OtherSaddles job={job} send={send} onDone={() => onOther(false)} working={working} />
+        <OtherSaddles job={job} send={send} onDone={onOtherDone} working={working} />
       )}
       {other && station === "PICKUPS" && (
-        <OtherPickups job={job} send={send} onDone={() => onOther(false)} working={working} />
+        <OtherPickups job={job} send={send} onDone={onOtherDone} working={working} />
       )}
       {other && station === "ACTION" && (
-        <OtherBridge job={job} send={send} onDone={() => onOther(false)} working={working} />
+        <OtherBridge job={job} send={send} onDone={onOtherDone} working={working} />
       )}
       {advice.steps.length > 0 && (
         <table className="mt-3 w-full max-w-[560px] text-[18px]">
@@ -182,9 +204,7 @@ export function NextMove({
                   <Amount text={step.amount} />
                 </td>
                 <td className="text-right text-[16px] whitespace-nowrap text-indigo">
-                  {step.expected === ""
-                    ? ""
-                    : `→ ${step.expected} ${advice.station === "INTONATION" ? "cents" : job.unitSuffix}`}
+                  {step.expected === "" ? "" : `→ ${step.expected} ${advice.suffix}`}
                 </td>
                 {step.leave !== undefined && (
                   <td className="text-right">
@@ -242,7 +262,7 @@ export function NextMove({
           <thead>
             <Heads
               cells={[
-                `Ripple, ${job.unitSuffix}`,
+                "Ripple",
                 "now",
                 <span key="expected" className="text-indigo">
                   expected
@@ -321,7 +341,7 @@ function OtherTurn({
   onDone: () => void;
   working: boolean;
 }) {
-  const [amount, setAmount] = useState(2);
+  const [amount, setAmount] = useState("1/8");
   const [way, setWay] = useState<"tighten" | "loosen">("tighten");
   const [free, setFree] = useState(false);
   return (
@@ -330,19 +350,20 @@ function OtherTurn({
       working={working}
       onDone={onDone}
       onSubmit={() => {
-        void actions.turn(way === "tighten" ? amount : -amount, false, free).then((done) => {
+        const bare = amount.trim().replace(/^[+-]/, "");
+        void actions.turn(way === "tighten" ? bare : `-${bare}`, false, free).then((done) => {
           if (done) onDone();
         });
       }}
     >
-      <Field label="Turned, net">
-        <Select autoFocus value={amount} onChange={(e) => setAmount(Number(e.target.value))}>
-          {AMOUNTS.map((a) => (
-            <option key={a} value={a}>
-              {AMOUNT_TEXT[a]} turn
-            </option>
-          ))}
-        </Select>
+      <Field label="Turned, net" hint="in sixteenths: 1/8, 3/16, 1 1/4">
+        <TextInput
+          autoFocus
+          required
+          value={amount}
+          onFocus={(e) => e.target.select()}
+          onChange={(e) => setAmount(e.target.value)}
+        />
       </Field>
       <Field label="Direction">
         <Select

@@ -88,10 +88,10 @@ function PerString({
 
 const stacksTold = (unit: string) => (told: readonly Schemas["StopStack"][]) => (
   <PerString
-    heads={["Slot", `Stop at, ${unit}`, "Leaves", "Off by"]}
+    heads={["Slot", `Stop at, ${unit}`, "Leaves", "make", "Off by"]}
     rows={told.map((s) => ({
       ...s,
-      cells: [s.height, <strong key="leaves">{s.leaves}</strong>, s.error],
+      cells: [s.height, <strong key="leaves">{s.leaves}</strong>, s.total, s.error],
     }))}
   />
 );
@@ -128,10 +128,10 @@ export function LeafStacks({ job }: { job: JobView }) {
       columns="sm:grid-cols-[2fr_1fr]"
       action="Show the stacks"
       ask={() => api.POST("/api/jobs/{id}/nut-sums/leaf-stacks", { params, body: { fretHeight } })}
-      show={stacksTold(job.unitSuffix)}
+      show={stacksTold(job.nut.suffix)}
     >
       <Field
-        label={`Fret height over the board, ${job.unitSuffix}`}
+        label={`Fret height over the board, ${job.nut.suffix}`}
         hint="straightedge on frets 1 and 2, measured at the nut"
       >
         <TextInput required value={fretHeight} onChange={(e) => setFretHeight(e.target.value)} />
@@ -147,12 +147,12 @@ export function Spacing({ job }: { job: JobView }) {
   const strings = job.nutBench.slots.toReversed();
   const [centres, setCentres] = useState<Record<number, string>>({});
   const [rule, setRule] = useState("gaps");
-  const [bassEdge, setBassEdge] = useState("3.2mm");
-  const [trebleEdge, setTrebleEdge] = useState("3mm");
+  const [bassEdge, setBassEdge] = useState("");
+  const [trebleEdge, setTrebleEdge] = useState("");
   return (
     <SumForm
       title="Slot spacing"
-      note={`Centres as measured from the bass end of the nut, ${job.unitSuffix}.`}
+      note={`Centres as measured from the bass end of the nut, ${job.nut.suffix}.`}
       columns="sm:grid-cols-4"
       action="Compare"
       ask={() =>
@@ -161,12 +161,12 @@ export function Spacing({ job }: { job: JobView }) {
           body: {
             centres: strings.map((s) => centres[s.string] ?? ""),
             rule,
-            bassEdge,
-            trebleEdge,
+            ...(bassEdge.trim() === "" ? {} : { bassEdge }),
+            ...(trebleEdge.trim() === "" ? {} : { trebleEdge }),
           },
         })
       }
-      show={placesTold(job.unitSuffix)}
+      show={placesTold(job.nut.suffix)}
     >
       <div className="grid grid-cols-3 gap-3 sm:col-span-4 sm:grid-cols-6">
         {job.nutBench.slots.map((s) => (
@@ -185,10 +185,10 @@ export function Spacing({ job }: { job: JobView }) {
           <option value="centres">equal centres</option>
         </Select>
       </Field>
-      <Field label="Bass edge to string">
+      <Field label="Bass edge to string" hint="empty: it stays where it is">
         <TextInput value={bassEdge} onChange={(e) => setBassEdge(e.target.value)} />
       </Field>
-      <Field label="Treble edge to string">
+      <Field label="Treble edge to string" hint="empty: it stays where it is">
         <TextInput value={trebleEdge} onChange={(e) => setTrebleEdge(e.target.value)} />
       </Field>
     </SumForm>
@@ -224,10 +224,10 @@ export function BreakAngle({ job }: { job: JobView }) {
           ))}
         </Select>
       </Field>
-      <Field label={`Slot to post, ${job.unitSuffix}`}>
+      <Field label={`Slot to post, ${job.nut.suffix}`}>
         <TextInput required value={distance} onChange={(e) => setDistance(e.target.value)} />
       </Field>
-      <Field label={`Hole below slot, ${job.unitSuffix}`}>
+      <Field label={`Hole below slot, ${job.nut.suffix}`}>
         <TextInput required value={drop} onChange={(e) => setDrop(e.target.value)} />
       </Field>
       <Field label="Wraps">

@@ -12,8 +12,32 @@ interface OtherProps {
   working: boolean;
 }
 
-const NUT_WAYS = ["FILED", "UNDERSIDE_SANDED", "SHIMMED", "FILLED", "RENEWED"] as const;
+const NUT_WAYS = [
+  "FILED",
+  "UNDERSIDE_SANDED",
+  "SHIMMED",
+  "FILLED",
+  "RENEWED",
+  "UNCOUNTED",
+] as const;
 type NutWay = (typeof NUT_WAYS)[number];
+
+const MATERIALS = [
+  ["BONE", "bone"],
+  ["PLASTIC", "plastic"],
+  ["BRASS", "brass"],
+  ["GRAPHITE", "graphite-like"],
+  ["COMPOSITE", "composite"],
+] as const;
+
+/** What follows from work whose amount nobody measures. */
+function ReadNext({ what }: { what: string }) {
+  return (
+    <p className="col-span-2 text-[15px] text-mute">
+      No amount is noted: {what} counts as not read, and is asked for.
+    </p>
+  );
+}
 
 /** Work at the nut that was done otherwise than advised. */
 export function OtherNut({ job, send, onDone, working }: OtherProps) {
@@ -23,18 +47,30 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
   const [strokes, setStrokes] = useState(3);
   const [light, setLight] = useState(false);
   const [change, setChange] = useState("");
-  const single = way === "FILED" || way === "FILLED";
+  const [material, setMaterial] = useState<(typeof MATERIALS)[number][0]>("BONE");
+  const single = way === "FILED" || way === "FILLED" || way === "UNCOUNTED";
   const submit = async () => {
     const done = await send((stamp, params) =>
-      way === "FILED"
-        ? api.POST("/api/jobs/{id}/filings", {
+      way === "UNCOUNTED"
+        ? api.POST("/api/jobs/{id}/uncounted", {
             params,
-            body: { ...stamp, slots: [{ string, strokes, light }] },
+            body: { ...stamp, station: "NUT", strings: [string] },
           })
-        : api.POST("/api/jobs/{id}/nut-reworks", {
-            params,
-            body: { ...stamp, way, change, ...(way === "FILLED" ? { strings: [string] } : {}) },
-          }),
+        : way === "FILED"
+          ? api.POST("/api/jobs/{id}/filings", {
+              params,
+              body: { ...stamp, slots: [{ string, strokes, light }] },
+            })
+          : api.POST("/api/jobs/{id}/nut-reworks", {
+              params,
+              body: {
+                ...stamp,
+                way,
+                ...(way === "UNDERSIDE_SANDED" ? { change } : {}),
+                ...(way === "RENEWED" ? { material } : {}),
+                ...(way === "FILLED" ? { strings: [string] } : {}),
+              },
+            }),
     );
     if (done !== null) onDone();
   };
@@ -57,6 +93,7 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
           <option value="SHIMMED">shimmed it</option>
           <option value="FILLED">filled a slot (temporary)</option>
           <option value="RENEWED">a new nut</option>
+          <option value="UNCOUNTED">filed without counting</option>
         </Select>
       </Field>
       {single && (
@@ -91,49 +128,62 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
             light, hardly any pressure
           </label>
         </>
-      ) : (
-        <Field label={`Change, ${job.unitSuffix}`} hint="minus lowers, plus raises">
+      ) : way === "UNDERSIDE_SANDED" ? (
+        <Field label={`Change, ${job.nut.suffix}`} hint="with a minus: sanding lowers">
           <TextInput required value={change} onChange={(e) => setChange(e.target.value)} />
         </Field>
+      ) : (
+        <>
+          {way === "RENEWED" && (
+            <Field label="Material">
+              <Select
+                value={material}
+                onChange={(e) =>
+                  setMaterial(
+                    pick(
+                      e.target.value,
+                      MATERIALS.map(([code]) => code),
+                      material,
+                    ),
+                  )
+                }
+              >
+                {MATERIALS.map(([code, label]) => (
+                  <option key={code} value={code}>
+                    {label}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+          )}
+          <ReadNext what={single ? "this slot" : "every slot"} />
+        </>
       )}
     </MoveForm>
   );
 }
 
-const AMOUNTS = [-32, -24, -20, -16, -12, -8, -6, -4, -2, -1, 0, 1, 2, 4, 6, 8, 12, 16, 20, 24, 32];
-
-function turns(sixteenths: number): string {
-  if (sixteenths === 0) return "not turned";
-  const n = Math.abs(sixteenths);
-  const whole = Math.floor(n / 16);
-  let rest = n % 16;
-  let below = 16;
-  while (rest > 0 && rest % 2 === 0) {
-    rest /= 2;
-    below /= 2;
-  }
-  const part = rest === 0 ? "" : `${rest}/${below}`;
-  return `${[whole === 0 ? "" : whole, part].filter((t) => t !== "").join(" ")} ${sixteenths > 0 ? "up" : "down"}`;
-}
-
 /** Work at the bridge that was done otherwise than advised. */
 export function OtherBridge({ job, send, onDone, working }: OtherProps) {
   const { bridge } = job;
-  const [moved, setMoved] = useState<Record<number, number>>({});
+  const [moved, setMoved] = useState<Record<number, string>>({});
+  const [uncounted, setUncounted] = useState(false);
   const [way, setWay] = useState<"SANDED" | "SHIMMED" | "RENEWED">("SANDED");
   const [bass, setBass] = useState("0");
   const [treble, setTreble] = useState("0");
   const submit = async () => {
     const done = await send((stamp, params) =>
-      bridge.screwed
-        ? api.POST("/api/jobs/{id}/screws", {
-            params,
-            body: { ...stamp, sixteenths: bridge.screws.map((_, i) => moved[i] ?? 0) },
-          })
-        : api.POST("/api/jobs/{id}/saddle-reworks", {
-            params,
-            body: { ...stamp, way, bass, treble },
-          }),
+      uncounted
+        ? api.POST("/api/jobs/{id}/uncounted", { params, body: { ...stamp, station: "ACTION" } })
+        : bridge.screwed
+          ? api.POST("/api/jobs/{id}/screws", {
+              params,
+              body: { ...stamp, turns: bridge.screws.map((_, i) => moved[i] ?? "") },
+            })
+          : api.POST("/api/jobs/{id}/saddle-reworks", {
+              params,
+              body: { ...stamp, way, ...(way === "SANDED" ? { bass, treble } : {}) },
+            }),
     );
     if (done !== null) onDone();
   };
@@ -146,21 +196,31 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
       }}
     >
       {bridge.screwed ? (
-        bridge.screws.map((screw, i) => (
-          <Field key={screw.name} label={screw.name} hint={screw.net}>
-            <Select
-              autoFocus={i === 0}
-              value={moved[i] ?? 0}
-              onChange={(e) => setMoved({ ...moved, [i]: Number(e.target.value) })}
-            >
-              {AMOUNTS.map((a) => (
-                <option key={a} value={a}>
-                  {turns(a)}
-                </option>
-              ))}
-            </Select>
-          </Field>
-        ))
+        <>
+          <p className="col-span-2 text-[15px] text-mute">
+            Turns of each screw, in sixteenths: 1/8, -3/16, 1 1/4. Minus lowers; nothing for one
+            that was not turned.
+          </p>
+          {bridge.screws.map((screw, i) => (
+            <Field key={screw.name} label={screw.name} hint={screw.net}>
+              <TextInput
+                autoFocus={i === 0}
+                disabled={uncounted}
+                value={moved[i] ?? ""}
+                onChange={(e) => setMoved({ ...moved, [i]: e.target.value })}
+              />
+            </Field>
+          ))}
+          <label className="col-span-2 flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-6 accent-ink"
+              checked={uncounted}
+              onChange={(e) => setUncounted(e.target.checked)}
+            />
+            turned without counting: the action is read again
+          </label>
+        </>
       ) : (
         <>
           <div className="col-span-2">
@@ -178,15 +238,21 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
               </Select>
             </Field>
           </div>
-          <Field
-            label={`Under the lowest string, ${job.unitSuffix}`}
-            hint="minus lowers, plus raises"
-          >
-            <TextInput value={bass} onChange={(e) => setBass(e.target.value)} />
-          </Field>
-          <Field label={`Under string 1, ${job.unitSuffix}`} hint="minus lowers, plus raises">
-            <TextInput value={treble} onChange={(e) => setTreble(e.target.value)} />
-          </Field>
+          {way === "SANDED" ? (
+            <>
+              <Field
+                label={`Under the lowest string, ${bridge.suffix}`}
+                hint="with a minus: sanding lowers"
+              >
+                <TextInput value={bass} onChange={(e) => setBass(e.target.value)} />
+              </Field>
+              <Field label={`Under string 1, ${bridge.suffix}`} hint="with a minus">
+                <TextInput value={treble} onChange={(e) => setTreble(e.target.value)} />
+              </Field>
+            </>
+          ) : (
+            <ReadNext what="the action" />
+          )}
         </>
       )}
     </MoveForm>

@@ -11,12 +11,12 @@ interface OtherProps {
   working: boolean;
 }
 
-const EIGHTHS = Array.from({ length: 49 }, (_, i) => (24 - i) * 2);
+const CLOCKWISE = "1/8, -3/16: minus is anticlockwise";
 
 /** Saddles moved otherwise than advised: turns where there are screws, millimetres where not. */
 export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
   const { saddles } = job.intonation;
-  const [turns, setTurns] = useState<Record<number, number>>({});
+  const [turns, setTurns] = useState<Record<number, string>>({});
   const [back, setBack] = useState<Record<number, string>>({});
   return (
     <MoveForm
@@ -28,7 +28,10 @@ export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
             params,
             body: {
               ...stamp,
-              sixteenths: saddles.screwed ? saddles.saddles.map((s) => turns[s.support] ?? 0) : [],
+              sixteenths: [],
+              ...(saddles.screwed
+                ? { turns: saddles.saddles.map((s) => turns[s.support] ?? "") }
+                : {}),
               back: saddles.screwed ? [] : saddles.saddles.map((s) => back[s.support] ?? ""),
             },
           }),
@@ -39,23 +42,21 @@ export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
     >
       {saddles.saddles.map((s, i) =>
         saddles.screwed ? (
-          <Field key={s.support} label={`${s.name}, as the screwdriver sees it`} hint={s.moved}>
-            <Select
+          <Field
+            key={s.support}
+            label={`${s.name}, turns clockwise`}
+            hint={i === 0 ? CLOCKWISE : s.moved}
+          >
+            <TextInput
               autoFocus={i === 0}
-              value={turns[s.support] ?? 0}
-              onChange={(e) => setTurns({ ...turns, [s.support]: Number(e.target.value) })}
-            >
-              {EIGHTHS.map((sixteenths) => (
-                <option key={sixteenths} value={sixteenths}>
-                  {turned(sixteenths)}
-                </option>
-              ))}
-            </Select>
+              value={turns[s.support] ?? ""}
+              onChange={(e) => setTurns({ ...turns, [s.support]: e.target.value })}
+            />
           </Field>
         ) : (
           <Field
             key={s.support}
-            label={`${s.name}, ${job.unitSuffix} back`}
+            label={`${s.name}, ${job.bridge.suffix} back`}
             hint="minus: towards the nut"
           >
             <TextInput
@@ -73,8 +74,8 @@ export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
 /** Pickup screws turned otherwise than advised. */
 export function OtherPickups({ job, send, onDone, working }: OtherProps) {
   const [pickup, setPickup] = useState(0);
-  const [bass, setBass] = useState(0);
-  const [treble, setTreble] = useState(0);
+  const [bass, setBass] = useState("");
+  const [treble, setTreble] = useState("");
   return (
     <MoveForm
       working={working}
@@ -83,7 +84,7 @@ export function OtherPickups({ job, send, onDone, working }: OtherProps) {
         void send((stamp, params) =>
           api.POST("/api/jobs/{id}/pickup-turns", {
             params,
-            body: { ...stamp, pickup, bassSixteenths: bass, trebleSixteenths: treble },
+            body: { ...stamp, pickup, bass, treble },
           }),
         ).then((done) => {
           if (done !== null) onDone();
@@ -107,28 +108,10 @@ export function OtherPickups({ job, send, onDone, working }: OtherProps) {
           ["Treble side", treble, setTreble],
         ] as const
       ).map(([label, value, set]) => (
-        <Field key={label} label={`${label}, as the screwdriver sees it`}>
-          <Select value={value} onChange={(e) => set(Number(e.target.value))}>
-            {EIGHTHS.map((sixteenths) => (
-              <option key={sixteenths} value={sixteenths}>
-                {turned(sixteenths)}
-              </option>
-            ))}
-          </Select>
+        <Field key={label} label={`${label}, turns clockwise`} hint={CLOCKWISE}>
+          <TextInput value={value} onChange={(e) => set(e.target.value)} />
         </Field>
       ))}
     </MoveForm>
   );
-}
-
-/** Turns in eighths, as they are spoken. */
-function turned(sixteenths: number): string {
-  if (sixteenths === 0) return "not turned";
-  const eighths = Math.abs(sixteenths) / 2;
-  const whole = Math.floor(eighths / 8);
-  const rest = eighths % 8;
-  const part =
-    rest === 0 ? "" : rest % 4 === 0 ? "1/2" : rest % 2 === 0 ? `${rest / 2}/4` : `${rest}/8`;
-  const amount = [whole === 0 ? "" : String(whole), part].filter((t) => t !== "").join(" ");
-  return `${amount} turn${whole > 0 && (whole > 1 || part !== "") ? "s" : ""} ${sixteenths > 0 ? "clockwise" : "anticlockwise"}`;
 }

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
 import { Button, TextInput } from "../ui/controls";
 import { Heads } from "../ui/Heads";
@@ -6,19 +6,35 @@ import { ListeningBar } from "./ListeningBar";
 import { Remarks } from "./Ledger";
 import { Tick } from "./SettingForm";
 import type { useStationEar } from "./useStationEar";
-import type { Send } from "./useJob";
+import { RefusedNote } from "./EntryNotes";
+import { useEntries } from "./useEntries";
+import type { Send, SendEntry } from "./useJob";
 import { Standing } from "./Standing";
+
+interface GapId {
+  pickup: number;
+  side: Schemas["GapRow"]["side"];
+}
+
+/** The sides of all pickups, from the neck, bass side first. */
+function gapsOf(job: JobView): readonly GapId[] {
+  return job.pickups.pickups.flatMap((p) =>
+    p.gaps.map((g) => ({ pickup: p.pickup, side: g.side })),
+  );
+}
 
 /** The pickups: gaps as found and now, what each shows, and how loud every string is over it. */
 export function Pickups({
   job,
   send,
+  sendEntry,
   problem,
   listening,
   onTarget,
 }: {
   job: JobView;
   send: Send;
+  sendEntry: SendEntry;
   problem: Problem | null;
   /** For the loudness over a pickup, string after string. */
   listening: ReturnType<typeof useStationEar>;
@@ -26,6 +42,25 @@ export function Pickups({
 }) {
   const { pickups } = job;
   const { level, setLevel } = listening;
+  const fields = useRef(new Map<number, HTMLInputElement>());
+  const rest = useRef<HTMLParagraphElement>(null);
+  const gaps = gapsOf(job);
+  const entries = useEntries({
+    order: gaps.map((_, i) => i),
+    fields,
+    rest,
+    onString: () => undefined,
+    record: async (at, text) => {
+      const gap = gaps[at];
+      if (gap === undefined) throw new Error("no such gap");
+      return sendEntry((stamp, params) =>
+        api.POST("/api/jobs/{id}/pickup-gaps", {
+          params,
+          body: { ...stamp, pickup: gap.pickup, side: gap.side, text },
+        }),
+      );
+    },
+  });
   const strings = pickups.pickups[0]?.levels.map((l) => l.string) ?? [];
   return (
     <section aria-label="Pickups" className="px-5 py-2">
@@ -46,6 +81,8 @@ export function Pickups({
           job={job}
           pickup={p}
           send={send}
+          entries={entries}
+          ids={gapsOf(job)}
           listening={level?.pickup === p.pickup ? level.string : null}
           onListen={() =>
             setLevel(
@@ -54,6 +91,19 @@ export function Pickups({
           }
         />
       ))}
+      <p
+        ref={rest}
+        {...entries.restProps}
+        data-testid="rest"
+        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
+      >
+        {entries.resting && (
+          <>
+            <strong>At rest.</strong> The next number begins again at the first gap; D is the next
+            move.
+          </>
+        )}
+      </p>
       {level !== null && (
         <ListeningBar
           job={job}
@@ -93,32 +143,21 @@ function Pickup({
   job,
   pickup,
   send,
+  entries,
+  ids,
   listening,
   onListen,
 }: {
   job: JobView;
   pickup: Schemas["PickupView"];
   send: Send;
+  entries: ReturnType<typeof useEntries>;
+  /** All gaps in the order in which they are read. */
+  ids: readonly GapId[];
   listening: number | null;
   onListen: () => void;
 }) {
-  const [texts, setTexts] = useState<Record<string, string>>({});
   const [looking, setLooking] = useState(false);
-  const record = async (side: Schemas["GapRow"]["side"]) => {
-    const text = texts[side] ?? "";
-    if (text.trim() === "") return;
-    const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/pickup-gaps", {
-        params,
-        body: { ...stamp, pickup: pickup.pickup, side, text },
-      }),
-    );
-    if (done === null) return;
-    setTexts((all) => ({ ...all, [side]: "" }));
-    const fields = [...document.querySelectorAll<HTMLInputElement>("[data-pickup-gap]")];
-    const here = fields.findIndex((f) => f.dataset["pickupGap"] === `${pickup.pickup}${side}`);
-    fields[(here + 1) % fields.length]?.focus();
-  };
   const heard = pickup.levels.filter((l) => l.text !== undefined);
   const noted = job.pickups.signs.filter((s) => pickup.signs.includes(s.sign));
   return (
@@ -129,12 +168,14 @@ function Pickup({
         <thead>
           <Heads
             pad="px-2"
-            cells={["Side", "As found", "Now", "Target", `Gap, ${job.unitSuffix}`]}
+            cells={["Side", "As found", "Now", "Target", `Gap, ${job.pickups.suffix}`]}
           />
         </thead>
         <tbody>
           {pickup.gaps.map((gap) => {
-            return (
+            const at = ids.findIndex((g) => g.pickup === pickup.pickup && g.side === gap.side);
+            const refused = entries.refused[at];
+            return [
               <tr key={gap.side} className="h-14 border-t border-line text-right">
                 <th scope="row" className="text-left text-[16px] leading-tight font-semibold">
                   {gap.label}
@@ -142,30 +183,35 @@ function Pickup({
                 <Standing
                   found={gap.found}
                   now={gap.now}
+                  reckoned={gap.reckoned}
+                  note={gap.note}
                   verdict={gap.verdict}
                   verdictText={gap.verdictText}
                   target={gap.target}
                 />
                 <td className="pl-2">
                   <TextInput
+                    {...entries.field(at)}
                     data-pickup-gap={`${pickup.pickup}${gap.side}`}
-                    data-length-field="true"
-                    aria-label={`${pickup.label}, ${gap.label}, ${job.unitSuffix}`}
+                    aria-label={`${pickup.label}, ${gap.label}, ${job.pickups.suffix}`}
                     disabled={job.closed}
-                    enterKeyHint="done"
                     className="!w-[104px] text-right text-[20px] font-bold"
-                    value={texts[gap.side] ?? ""}
-                    onChange={(e) => setTexts((all) => ({ ...all, [gap.side]: e.target.value }))}
-                    onKeyDown={(e) => {
-                      if (e.key === "Enter") {
-                        e.preventDefault();
-                        void record(gap.side);
-                      }
-                    }}
                   />
                 </td>
-              </tr>
-            );
+              </tr>,
+              refused !== undefined && (
+                <tr key={`${gap.side}-refused`}>
+                  <td colSpan={5} className="pb-1.5">
+                    <RefusedNote
+                      label={gap.label}
+                      refused={refused}
+                      onSure={(text) => entries.answerSure(at, text)}
+                      onForget={() => entries.forget(at)}
+                    />
+                  </td>
+                </tr>
+              ),
+            ];
           })}
         </tbody>
       </table>

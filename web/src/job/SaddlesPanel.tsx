@@ -7,6 +7,7 @@ import type { PanelProps } from "./SettingForm";
 /** The strings that are on, where the saddles start, how far they can go, and what their pattern says. */
 export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">) {
   const { strings, saddles } = job.intonation;
+  const [set, setSet] = useState(job.instrument.strings);
   const [drops, setDrops] = useState<Record<number, string>>({});
   const [support, setSupport] = useState(0);
   const [forward, setForward] = useState("");
@@ -36,6 +37,30 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
             ))}
           </Select>
         </Field>
+        <form
+          className="mt-3 flex items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void send((stamp, params) =>
+              api.POST("/api/jobs/{id}/other-strings", {
+                params,
+                body: { ...stamp, strings: set },
+              }),
+            );
+          }}
+        >
+          <div className="flex-1">
+            <Field
+              label="Gauges of the set, string 1 first, in thou"
+              hint="w, b, s, n: wound with nickel, bronze, steel, nylon. Every reading is asked for again."
+            >
+              <TextInput required value={set} onChange={(e) => setSet(e.target.value)} />
+            </Field>
+          </div>
+          <Button type="submit" disabled={job.closed}>
+            Other strings are on
+          </Button>
+        </form>
         <table className="mt-3 w-full text-[17px]">
           <caption className="text-left text-[15px] text-mute">
             Stretch, hear or type how far the pitch dropped, tune up, and again until it is under 3
@@ -135,10 +160,10 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
               ))}
             </Select>
           </Field>
-          <Field label={`To the nut, ${job.unitSuffix}`}>
+          <Field label={`To the nut, ${job.bridge.suffix}`}>
             <TextInput required value={forward} onChange={(e) => setForward(e.target.value)} />
           </Field>
-          <Field label={`Back, ${job.unitSuffix}`}>
+          <Field label={`Back, ${job.bridge.suffix}`}>
             <TextInput required value={back} onChange={(e) => setBack(e.target.value)} />
           </Field>
           <div className="col-span-3">
@@ -175,7 +200,7 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
             }}
           >
             <p className="col-span-full text-[15px] text-mute">
-              How far each saddle stands behind the first string&apos;s, {job.unitSuffix}; minus
+              How far each saddle stands behind the first string&apos;s, {job.bridge.suffix}; minus
               when it is nearer to the nut.
             </p>
             {rows

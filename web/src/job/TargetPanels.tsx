@@ -28,7 +28,7 @@ export function TargetPanel({ job, send, trouble, onDone }: PanelProps) {
   return (
     <>
       <p className="mb-3 text-[16px] text-mute">
-        Bands in {job.unitSuffix}, {job.relief.method}; shifted for this board and a {job.touch}{" "}
+        Bands in {job.relief.suffix}, {job.relief.method}; shifted for this board and a {job.touch}{" "}
         touch.
       </p>
       <ChoiceList
@@ -48,7 +48,7 @@ export function TargetPanel({ job, send, trouble, onDone }: PanelProps) {
         onSubmit={() => choose(bands)}
       >
         {fields.map(([key, label]) => (
-          <Field key={key} label={`${label}, ${job.unitSuffix}`}>
+          <Field key={key} label={`${label}, ${job.relief.suffix}`}>
             <TextInput
               value={bands[key]}
               onChange={(e) => setBands({ ...bands, [key]: e.target.value })}
@@ -109,7 +109,7 @@ export function HeightTargetPanel({
         choices={target.schools.map((s) => ({
           code: s.school,
           label: s.label,
-          detail: `${s.bands} (${job.unitSuffix})`,
+          detail: `${s.bands} (${view.suffix})`,
           reason: s.reason,
         }))}
         chosen={target.school}
@@ -125,8 +125,8 @@ export function HeightTargetPanel({
         }
       >
         <p className="col-span-full text-[15px] text-mute">
-          Or each string by hand, in {job.unitSuffix}, {view.method}. A favourite is the
-          player&apos;s, not the book&apos;s: measure what they like, want it, and keep it below.
+          Or each string by hand, in {view.suffix}, {view.method}. A favourite is the player&apos;s,
+          not the book&apos;s: measure what they like, want it, and keep it below.
         </p>
         {bands.map((band, i) => (
           <div
@@ -140,7 +140,7 @@ export function HeightTargetPanel({
               <TextInput
                 key={end}
                 className={end === "high" ? "order-3" : ""}
-                aria-label={`String ${band.string} ${band.name}, ${end === "low" ? "from" : "to"}, ${job.unitSuffix}`}
+                aria-label={`String ${band.string} ${band.name}, ${end === "low" ? "from" : "to"}, ${view.suffix}`}
                 value={band[end]}
                 onChange={(e) =>
                   setBands(bands.map((b, n) => (n === i ? { ...b, [end]: e.target.value } : b)))

@@ -1,17 +1,18 @@
-import type { ReactNode, RefObject } from "react";
+import { useRef, useState, type ReactNode, type RefObject } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
+import { RefusedNote } from "./EntryNotes";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { Remarks } from "./Ledger";
 import { Standing } from "./Standing";
 import { useEntries } from "./useEntries";
 import type { Note } from "./useJobEar";
-import type { Send } from "./useJob";
+import type { SendEntry } from "./useJob";
 
 /** As found, now, tolerance and entry for the pitch of every string; typed from a tuner, or heard. */
 export function ToneLedger({
   job,
-  send,
+  sendEntry,
   problem,
   string,
   onString,
@@ -19,12 +20,11 @@ export function ToneLedger({
   onNote,
   fields,
   onWays,
-  onMovedOn,
   foot,
   children,
 }: {
   job: JobView;
-  send: Send;
+  sendEntry: SendEntry;
   problem: Problem | null;
   string: number;
   onString: (string: number) => void;
@@ -33,7 +33,6 @@ export function ToneLedger({
   onNote: (note: Note) => void;
   fields: RefObject<Map<number, HTMLInputElement>>;
   onWays: () => void;
-  onMovedOn: (done: JobView) => void;
   /** Under the table. */
   foot: ReactNode;
   children?: ReactNode;
@@ -41,36 +40,44 @@ export function ToneLedger({
   const { intonation } = job;
   const order = intonation.rows.map((r) => r.string);
   const tall = order.length > 8;
+  // notes that are on their way: what is typed next is the one after them
+  const [under, setUnder] = useState<readonly string[]>([]);
   const typedNote = (row: Schemas["ToneRow"]): Note =>
-    note !== undefined && note.string === row.string ? note : row.type;
-  const noteOf = (string: number) => {
-    const row = intonation.rows.find((r) => r.string === string);
+    note !== undefined && note.string === row.string
+      ? note
+      : (row.wanted.find((n) => !under.includes(n.label)) ?? row.type);
+  const noteOf = (of: number) => {
+    const row = intonation.rows.find((r) => r.string === of);
     return row === undefined ? undefined : typedNote(row);
   };
-  const { field, following } = useEntries({
+  const rest = useRef<HTMLParagraphElement>(null);
+  const entries = useEntries({
     order,
     fields,
+    rest,
     onString,
-    about: (of, text) => `${noteOf(of)?.label ?? ""} ${text}`,
     record: async (of, cents, sure) => {
-      const typed = noteOf(of);
-      if (typed === undefined) return "refused";
-      const { how, fret } = typed;
-      const done = await send((stamp, params) =>
+      const typed = noteOf(of) ?? { how: "FRETTED" as const, fret: 12, label: "" };
+      const { how, fret, label } = typed;
+      setUnder((all) => [...all, label]);
+      const sent = await sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/pitches", {
           params,
           body: { ...stamp, string: of, how, fret, cents, sure },
         }),
       );
-      if (done === null) return "refused";
-      // whoever came here on their own stays
-      if (job.advice.station === "INTONATION" && done.advice.station !== "INTONATION") {
-        onMovedOn(done);
-        return null;
-      }
-      return done.intonation.next?.string === of ? of : following(of);
+      setUnder((all) => all.filter((l) => l !== label));
+      return sent;
+    },
+    // a string is finished before the next one is begun
+    follows: (of, next) => {
+      const row = intonation.rows.find((r) => r.string === of);
+      const left = row?.wanted.filter((n) => !under.includes(n.label)) ?? [];
+      return left.length > 1 && left[0]?.label === noteOf(of)?.label ? of : next;
     },
   });
+  const field = entries.field;
+  const first = intonation.rows.find((r) => r.string === entries.begin());
   const chosen = intonation.rows.find((r) => r.string === string);
 
   return (
@@ -89,16 +96,14 @@ export function ToneLedger({
       {children}
       <table className="w-full border-collapse">
         <thead>
-          <Heads
-            pad="px-2"
-            cells={["String", "As found, 12", "Now, cents", "Good", "Typed, cents"]}
-          />
+          <Heads pad="px-2" cells={["String", "As found", "Now, cents", "Good", "Typed, cents"]} />
         </thead>
         <tbody>
           {intonation.rows.map((row) => {
-            const on = row.string === string;
+            const on = row.string === string && !entries.resting;
             const of = typedNote(row);
-            return (
+            const refused = entries.refused[row.string];
+            return [
               <tr
                 key={row.string}
                 className={`${tall ? "h-12" : "h-14"} border-t border-line text-right ${on ? "bg-[#E9EDE7]" : ""}`}
@@ -120,6 +125,7 @@ export function ToneLedger({
                 <Standing
                   found={row.found}
                   now={row.now}
+                  reckoned={row.reckoned}
                   verdict={row.verdict}
                   verdictText={row.verdictText}
                   target={row.target}
@@ -128,16 +134,44 @@ export function ToneLedger({
                   <input
                     {...field(row.string)}
                     aria-label={`Cents of ${of.label}`}
-                    placeholder={of.label.replace(`${row.string} ${row.name} `, "")}
+                    placeholder={
+                      entries.sending[row.string] ??
+                      of.label.replace(`${row.string} ${row.name} `, "")
+                    }
                     disabled={job.closed}
                     className={`h-11 w-[112px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:text-[15px] placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${on ? "border-ink" : "border-line-strong"}`}
                   />
                 </td>
-              </tr>
-            );
+              </tr>,
+              refused !== undefined && (
+                <tr key={`${String(row.string)}-refused`}>
+                  <td colSpan={5} className="pb-1.5">
+                    <RefusedNote
+                      label={of.label}
+                      refused={refused}
+                      onSure={(text) => entries.answerSure(row.string, text)}
+                      onForget={() => entries.forget(row.string)}
+                    />
+                  </td>
+                </tr>
+              ),
+            ];
           })}
         </tbody>
       </table>
+      <p
+        ref={rest}
+        {...entries.restProps}
+        data-testid="rest"
+        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
+      >
+        {entries.resting && (
+          <>
+            <strong>At rest.</strong> The next number begins again at {first?.string} {first?.name};
+            D is the next move.
+          </>
+        )}
+      </p>
       {problem !== null && (
         <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
           {problem.message}

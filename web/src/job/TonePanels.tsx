@@ -162,7 +162,7 @@ export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
           (["low", "high"] as const).map((end) => (
             <Field
               key={key + end}
-              label={`${label} ${end === "low" ? "from" : "to"}, ${job.unitSuffix}`}
+              label={`${label} ${end === "low" ? "from" : "to"}, ${job.pickups.suffix}`}
             >
               <TextInput
                 value={gaps[key][end]}

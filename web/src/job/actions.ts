@@ -7,14 +7,21 @@ export interface JobActions {
   primary: () => void;
   retuned: () => void;
   stiff: () => void;
-  keep: () => void;
-  drop: () => void;
+  /** About a doubted reading by its place on the tape: it is right, wrong, or was moved before without counting. */
+  keep: (event: number) => void;
+  drop: (event: number) => void;
+  moved: (event: number) => void;
   otherWay: () => void;
   /** What is advised, or the step of it with this topic, shall not be done on this job. */
   decline: (topic?: string) => void;
+  /** The station of what is advised comes when the others are done. */
+  later: () => void;
+  /** All of what is advised was done at once, not its first part. */
+  whole: () => void;
   undo: (event?: number) => void;
   redo: (event?: number) => void;
-  turn: (sixteenths: number, finishTightening: boolean, free: boolean) => Promise<boolean>;
+  /** An amount as it is spoken, positive tightens. */
+  turn: (turns: string, finishTightening: boolean, free: boolean) => Promise<boolean>;
 }
 
 const PRIMARY: Record<string, string> = {
@@ -28,28 +35,36 @@ const PRIMARY: Record<string, string> = {
   closed: "Reopen",
 };
 
-export function jobActions(
-  job: JobView,
-  send: Send,
-  goToReading: (strings: readonly number[]) => void,
-): JobActions {
+export function jobActions(job: JobView, send: Send, goToReading: () => void): JobActions {
   const { advice } = job;
   const about = advice.event;
-  const plain = (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen" | "followed") => () =>
+  const plain = (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen") => () =>
     void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
-  const onEvent =
-    (path: "readings/kept" | "readings/dropped" | "rod-turns/ran-free" | "rod-turns/other-way") =>
-    () => {
-      if (about === undefined) return;
-      void send((stamp, params) =>
-        api.POST(`/api/jobs/{id}/${path}`, { params, body: { ...stamp, event: about } }),
-      );
-    };
-  const turn = async (sixteenths: number, finishTightening: boolean, free: boolean) => {
+  const onEvent = (path: "rod-turns/ran-free" | "rod-turns/other-way") => () => {
+    if (about === undefined) return;
+    void send((stamp, params) =>
+      api.POST(`/api/jobs/{id}/${path}`, { params, body: { ...stamp, event: about } }),
+    );
+  };
+  const onReading = (path: "kept" | "dropped" | "moved") => (event: number) =>
+    void send(
+      (stamp, params) =>
+        api.POST(`/api/jobs/{id}/readings/${path}`, { params, body: { ...stamp, event } }),
+      true,
+    );
+  const followed = (whole: boolean) => () =>
+    void send((stamp, params) =>
+      api.POST("/api/jobs/{id}/followed", { params, body: { ...stamp, whole } }),
+    );
+  const turn = async (
+    amount: { turns: string } | { sixteenths: number },
+    finishTightening: boolean,
+    free: boolean,
+  ) => {
     const done = await send((stamp, params) =>
       api.POST("/api/jobs/{id}/rod-turns", {
         params,
-        body: { ...stamp, sixteenths, finishTightening, free },
+        body: { ...stamp, ...amount, finishTightening, free },
       }),
     );
     return done !== null;
@@ -58,7 +73,7 @@ export function jobActions(
     switch (advice.kind) {
       case "measure":
       case "measure-again":
-        goToReading(advice.strings);
+        goToReading();
         break;
       case "retune":
         plain("retunes")();
@@ -68,10 +83,10 @@ export function jobActions(
         break;
       case "turn":
         if (advice.turn !== undefined)
-          void turn(advice.turn.sixteenths, advice.turn.finishTightening, false);
+          void turn({ sixteenths: advice.turn.sixteenths }, advice.turn.finishTightening, false);
         break;
       case "move":
-        plain("followed")();
+        followed(false)();
         break;
       case "wrong-way":
         void send((stamp, params) =>
@@ -108,8 +123,14 @@ export function jobActions(
     primary,
     retuned: plain("retunes"),
     stiff: plain("rod-stiff"),
-    keep: onEvent("readings/kept"),
-    drop: onEvent("readings/dropped"),
+    keep: onReading("kept"),
+    drop: onReading("dropped"),
+    moved: onReading("moved"),
+    later: () =>
+      void send((stamp, params) =>
+        api.POST("/api/jobs/{id}/later", { params, body: { ...stamp, station: advice.station } }),
+      ),
+    whole: followed(true),
     otherWay: onEvent("rod-turns/other-way"),
     decline: (topic) =>
       void send((stamp, params) =>
@@ -120,6 +141,6 @@ export function jobActions(
       ),
     undo: undoing("undo"),
     redo: undoing("redo"),
-    turn,
+    turn: (turns, finishTightening, free) => turn({ turns }, finishTightening, free),
   };
 }

@@ -133,13 +133,11 @@ export function ClosePanel({
   );
 }
 
-const VERDICT_TEXT: Record<string, string> = {
-  in: "✓ in band",
-  high: "▲ high",
-  low: "▼ low",
-  "cannot-tell": "? cannot tell",
-  stale: "predicted",
-  unread: "not read",
+const SIGN: Record<string, string> = {
+  in: "✓ ",
+  high: "▲ ",
+  low: "▼ ",
+  "cannot-tell": "? ",
 };
 
 export function FoundAndLeft({ job }: { job: JobView }) {
@@ -157,11 +155,20 @@ export function FoundAndLeft({ job }: { job: JobView }) {
               </th>
               <td className="px-2">{row.found}</td>
               <td className="px-2 font-bold">
-                {row.left}
+                <span
+                  className={
+                    row.reckoned
+                      ? "border-b-2 border-dashed border-indigo text-[16px] text-indigo"
+                      : ""
+                  }
+                >
+                  {row.left}
+                </span>
                 <span
                   className={`block text-[14px] font-medium ${row.verdict === "in" ? "text-verdigris" : "text-rust"}`}
                 >
-                  {VERDICT_TEXT[row.verdict]}
+                  {SIGN[row.verdict] ?? ""}
+                  {row.verdictText}
                 </span>
               </td>
               <td className="text-mute">{row.target}</td>

@@ -41,6 +41,11 @@ export function rowsOf(
   return station === "RELIEF" ? job.relief.rows : heightViewOf(job, station).rows;
 }
 
+/** The unit of the numbers at a station. */
+export function suffixOf(job: JobView, station: "RELIEF" | HeightStation): string {
+  return station === "RELIEF" ? job.relief.suffix : heightViewOf(job, station).suffix;
+}
+
 /** How a station is read. */
 export function methodOf(job: JobView, station: "RELIEF" | HeightStation): string {
   return station === "RELIEF" ? job.relief.method : heightViewOf(job, station).method;

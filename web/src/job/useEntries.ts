@@ -1,68 +1,146 @@
-import { useRef, useState, type KeyboardEvent, type RefObject } from "react";
+import { useCallback, useRef, useState, type KeyboardEvent, type RefObject } from "react";
+import type { Problem } from "../app/api";
+import type { Sent } from "./useJob";
 
-/** What became of an entry: refused, taken with the row to go to, or taken and left for elsewhere (null). */
-export type Entered = "refused" | number | null;
+/** An entry that was not taken, waiting in its row. */
+export interface Refused {
+  text: string;
+  problem: Problem;
+}
+
+/** How a row is typed in next: downwards as the rows stand, or upwards. */
+type Direction = 1 | -1;
+
+function without<T>(all: Record<number, T>, of: number): Record<number, T> {
+  const left = { ...all };
+  delete left[of];
+  return left;
+}
 
 /**
- * The fields of a ledger, one for each string: Enter records and goes on, arrows change the row, Escape empties the field. A question that the server
- * asked about a text is answered by pressing Enter on the same text once more.
+ * The fields of a ledger, one for each row. The cursor belongs to the technician: Enter sends what is typed and goes on at once to the next row in the
+ * direction in use, whatever the server says later; after the last row it rests, and the next digit begins a new series. What is refused waits in its own
+ * row, selected for whoever comes back to it.
  */
 export function useEntries({
   order,
   fields,
+  rest,
   onString,
-  about = (_, text) => text,
   record,
+  follows = (_, next) => next,
 }: {
   order: readonly number[];
   fields: RefObject<Map<number, HTMLInputElement>>;
+  /** Where the cursor rests after the last row. */
+  rest: RefObject<HTMLElement | null>;
   onString: (string: number) => void;
-  /** What a question was about: the text, and what else makes it another entry. */
-  about?: (of: number, text: string) => string;
-  record: (of: number, text: string, sure: boolean) => Promise<Entered>;
+  /** Sends an entry; sure when its question was answered with yes. */
+  record: (of: number, text: string, sure: boolean) => Promise<Sent>;
+  /** Where to go on after a row, when not to the next one; undefined is the rest. */
+  follows?: (of: number, next: number | undefined) => number | undefined;
 }) {
   const [texts, setTexts] = useState<Record<number, string>>({});
-  const asked = useRef<Record<number, string>>({});
-  const set = (of: number, text: string) => setTexts((all) => ({ ...all, [of]: text }));
+  const [sending, setSending] = useState<Record<number, string>>({});
+  const [refused, setRefused] = useState<Record<number, Refused>>({});
+  const [resting, setResting] = useState(false);
+  const direction = useRef<Direction>(1);
+  const typed = useRef<Record<number, string>>({});
+  const set = useCallback((of: number, text: string) => {
+    typed.current = { ...typed.current, [of]: text };
+    setTexts(typed.current);
+  }, []);
   const focus = (target: number | undefined) => {
-    if (target === undefined) return;
+    if (target === undefined) {
+      setResting(true);
+      rest.current?.focus({ preventScroll: true });
+      return;
+    }
+    setResting(false);
     onString(target);
     fields.current.get(target)?.focus();
   };
-  const following = (from: number) => order[(order.indexOf(from) + 1) % order.length];
+  const next = (from: number): number | undefined => order[order.indexOf(from) + direction.current];
+  const begin = () => (direction.current === 1 ? order[0] : order.at(-1));
 
-  const enter = async (of: number) => {
-    const text = texts[of] ?? "";
-    if (text.trim() === "") {
-      focus(following(of));
-      return;
+  const post = async (of: number, text: string, sure: boolean) => {
+    setSending((all) => ({ ...all, [of]: text }));
+    const sent = await record(of, text, sure);
+    setSending((all) => (all[of] === text ? without(all, of) : all));
+    if ("done" in sent) return;
+    setRefused((all) => ({ ...all, [of]: { text, problem: sent.problem } }));
+    // whoever has typed on in this row meanwhile goes on typing
+    if ((typed.current[of] ?? "") === "") {
+      set(of, text);
+      const field = fields.current.get(of);
+      if (field !== undefined && document.activeElement === field)
+        requestAnimationFrame(() => field.select());
     }
-    const question = about(of, text);
-    const entered = await record(of, text, asked.current[of] === question);
-    if (entered === "refused") {
-      asked.current[of] = question;
-      return;
+  };
+  const enter = (of: number) => {
+    const text = typed.current[of] ?? "";
+    const question = refused[of];
+    const asked = question?.text === text && question.problem.code === "sure";
+    // a likelier reading is suspected: that one is chosen by its own button
+    if (asked && question.problem.meant !== undefined) return;
+    if (text.trim() !== "") {
+      setRefused((all) => without(all, of));
+      set(of, "");
+      void post(of, text, asked);
     }
-    delete asked.current[of];
+    focus(follows(of, next(of)));
+  };
+  const answerSure = (of: number, text: string) => {
+    setRefused((all) => without(all, of));
     set(of, "");
-    if (entered !== null) focus(entered);
+    void post(of, text, true);
+    focus(follows(of, next(of)));
+  };
+  const forget = (of: number) => {
+    setRefused((all) => without(all, of));
+    set(of, "");
+    focus(of);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
     if (event.key === "Enter") {
       event.preventDefault();
-      void enter(of);
+      enter(of);
     } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
       event.preventDefault();
-      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
-      focus(order[(order.indexOf(of) + step) % order.length]);
+      direction.current = event.key === "ArrowDown" ? 1 : -1;
+      focus(next(of) ?? begin());
     } else if (event.key === "Escape") {
+      setRefused((all) => without(all, of));
       set(of, "");
     }
   };
   return {
-    focus,
-    /** The row after this one, from the last to the first. */
-    following: (from: number) => following(from) ?? from,
+    resting,
+    refused,
+    /** What was sent from a row and is not yet answered. */
+    sending,
+    answerSure,
+    forget,
+    begin,
+    /** A row was entered otherwise: goes on as after Enter. */
+    goOn: (from: number) => focus(follows(from, next(from))),
+    /** What the resting place is given: a digit begins a new series, an arrow goes back into the rows. */
+    restProps: {
+      tabIndex: -1,
+      onBlur: () => setResting(false),
+      onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
+        if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey)
+          return;
+        if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+          event.preventDefault();
+          direction.current = event.key === "ArrowDown" ? 1 : -1;
+          focus(event.key === "ArrowDown" ? order[0] : order.at(-1));
+        } else if (/^[0-9.,+-]$/.test(event.key)) {
+          // the key goes on to the field that has the cursor now
+          focus(begin());
+        }
+      },
+    },
     /** What an input of a row is given. */
     field: (of: number) => ({
       ref: (element: HTMLInputElement | null) => {
@@ -73,9 +151,15 @@ export function useEntries({
       autoComplete: "off",
       spellCheck: false,
       inputMode: "text" as const,
-      enterKeyHint: "done" as const,
+      enterKeyHint: "next" as const,
+      "aria-invalid": refused[of] !== undefined,
+      placeholder: sending[of] ?? "",
       value: texts[of] ?? "",
-      onFocus: () => onString(of),
+      onFocus: (event: { target: HTMLInputElement }) => {
+        setResting(false);
+        onString(of);
+        if (refused[of] !== undefined) event.target.select();
+      },
       onChange: (event: { target: { value: string } }) => set(of, event.target.value),
       onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => onKey(event, of),
     }),

@@ -10,14 +10,19 @@ interface Stamp {
 
 type Answering = Promise<{ data?: JobView; error?: unknown; response: Response }>;
 
+/** What became of an addition: the job with it, or the problem that kept it out; null when it was not sent, for another move was under way. */
+export type Sent = { done: JobView } | { problem: Problem };
+
+type Asking = (stamp: Stamp, where: { path: { id: number }; query: { unit: string } }) => Answering;
+
 /**
- * Sends one addition to a job; the stamp says what this window had seen. While one is under way another is not sent, for a
+ * Sends one addition to a job; the stamp says what this window had seen. While one is under way a move is not sent, for a
  * move pressed twice was made once; unless it says that it can wait its turn, as undo does.
  */
-export type Send = (
-  request: (stamp: Stamp, where: { path: { id: number }; query: { unit: string } }) => Answering,
-  waits?: boolean,
-) => Promise<JobView | null>;
+export type Send = (request: Asking, waits?: boolean) => Promise<JobView | null>;
+
+/** Sends a reading when its turn has come; what goes wrong with it is its own affair, not the page's. */
+export type SendEntry = (request: Asking) => Promise<Sent>;
 
 /** Asks the server what is heard on a job, with what this window had seen. */
 export type Hear = (
@@ -31,7 +36,7 @@ export function useJob(id: number) {
   const queries = useQueryClient();
   const [problem, setProblem] = useState<Problem | null>(null);
   const [news, setNews] = useState(false);
-  const under = useRef<Promise<JobView | null> | null>(null);
+  const under = useRef<Promise<Sent> | null>(null);
   const hearing = useRef<Promise<unknown> | null>(null);
   const [working, setWorking] = useState(false);
   const where = { path: { id }, query: { unit } };
@@ -61,13 +66,12 @@ export function useJob(id: number) {
     return () => stream.close();
   }, [id, queries]);
 
-  const send: Send = useCallback(
-    async (request, waits = false) => {
-      if (under.current !== null && !waits) return null;
-      while (under.current !== null) await under.current;
-      const post = async () => {
+  const post = useCallback(
+    (request: Asking): Promise<Sent> => {
+      const before = under.current;
+      const sending = async (): Promise<Sent> => {
+        if (before !== null) await before;
         setWorking(true);
-        setProblem(null);
         setNews(false);
         try {
           const done = await answer(
@@ -76,23 +80,35 @@ export function useJob(id: number) {
           seq.current = done.seq;
           queries.setQueryData(["job", id, unit], done);
           void queries.invalidateQueries({ queryKey: ["bench"] });
-          return done;
+          return { done };
         } catch (error) {
           const told = error instanceof Problem ? error : new Problem(0, String(error));
-          setProblem(told);
           if (told.code === "changed-meanwhile")
             await queries.invalidateQueries({ queryKey: ["job", id] });
-          return null;
-        } finally {
-          under.current = null;
-          setWorking(false);
+          return { problem: told };
         }
       };
-      const running = post();
+      const running = sending().finally(() => {
+        if (under.current !== running) return;
+        under.current = null;
+        setWorking(false);
+      });
       under.current = running;
       return running;
     },
     [id, unit, queries],
+  );
+
+  const send: Send = useCallback(
+    async (request, waits = false) => {
+      if (under.current !== null && !waits) return null;
+      setProblem(null);
+      const sent = await post(request);
+      if ("done" in sent) return sent.done;
+      setProblem(sent.problem);
+      return null;
+    },
+    [post],
   );
 
   /** Asks what is heard; when something was recorded the job comes back with it. */
@@ -123,6 +139,8 @@ export function useJob(id: number) {
   return {
     job,
     send,
+    /** Readings go in order, however fast they are typed. */
+    sendEntry: post satisfies SendEntry,
     hear,
     working,
     problem,

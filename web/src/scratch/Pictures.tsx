@@ -70,7 +70,6 @@ function Neck({
   const crown = frets.find((f) => f.fret === picture.gaugeFret)?.y ?? 0;
   return (
     <Section
-      unitSuffix={suffix}
       title="Heights greatly exaggerated"
       section={{
         string: 1,
@@ -93,6 +92,7 @@ function Neck({
             y1: crown + picture.reading,
             text: readingText,
             label: `at ${picture.gaugeFret}`,
+            suffix,
             verdict: "plain",
           },
         ],

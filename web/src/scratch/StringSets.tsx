@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Schemas } from "../app/api";
-import { useUnit } from "../app/unit";
+import { tensionIn, useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Heads } from "../ui/Heads";
 import { useLastGood } from "../ui/useLastGood";
@@ -12,7 +12,7 @@ const KEY = "barytone.scratch.string-sets";
 
 /** What a set of strings pulls in a tuning, what a change of set or tuning does to the relief, and the shop's own sets. */
 export function StringSets() {
-  const { unit } = useUnit();
+  const { plain: unit, tension } = useUnit();
   const [texts, setTexts] = useState({
     gauges: "10 13 17 26w 36w 46w",
     tuning: "E A D G B E",
@@ -122,7 +122,7 @@ export function StringSets() {
             <div className={pull.error === null ? "" : "opacity-40"}>
               <table className="w-full text-[17px]">
                 <thead>
-                  <Heads cells={["String", "Gauge, thou", "Hz", "Tension, N"]} />
+                  <Heads cells={["String", "Gauge, thou", "Hz", `Tension, ${tension}`]} />
                 </thead>
                 <tbody>
                   {shown.told.strings.map((s) => (
@@ -132,7 +132,7 @@ export function StringSets() {
                       </th>
                       <td>{s.gauge}</td>
                       <td>{s.frequency.toFixed(1)}</td>
-                      <td className="font-bold">{s.newtons.toFixed(1)}</td>
+                      <td className="font-bold">{tensionIn(s.newtons, tension)}</td>
                     </tr>
                   ))}
                   <tr className="border-t-2 border-ink text-right">

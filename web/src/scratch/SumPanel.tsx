@@ -11,7 +11,7 @@ import { useSum } from "./useSum";
 
 /** One sum: its fields, its result while typing, its picture. */
 export function SumPanel({ sum }: { sum: Sum }) {
-  const { unit } = useUnit();
+  const { plain: unit } = useUnit();
   const { texts, set, reset, result } = useSum(sum, unit);
   const [copied, setCopied] = useState<string | null>(null);
   const troubles = result.error instanceof FieldTroubles ? result.error.fields : {};

@@ -106,13 +106,11 @@ const SHORT_SIGN: Record<string, string> = {
 export function Section({
   section,
   others = [],
-  unitSuffix,
   title,
 }: {
   section: SectionData;
   /** The other strings, drawn faintly. */
   others?: readonly SectionData[];
-  unitSuffix: string;
   title?: string;
 }) {
   const s = scaleFor(section, others);
@@ -123,7 +121,7 @@ export function Section({
   const said = section.dimensions
     .map(
       (d) =>
-        `${d.kind} ${d.text} ${unitSuffix} at fret ${d.fret}${SIGN[d.verdict] === undefined ? "" : `, ${SIGN[d.verdict] ?? ""}`}`,
+        `${d.kind} ${d.text} ${d.suffix} at fret ${d.fret}${SIGN[d.verdict] === undefined ? "" : `, ${SIGN[d.verdict] ?? ""}`}`,
     )
     .join("; ");
   const description = `Side view of the neck under string ${section.string} ${section.stringName}${
@@ -208,7 +206,7 @@ export function Section({
             {f.fret}
           </text>
         ))}
-      {relief === undefined && (
+      {relief === undefined && section.remark === undefined && (
         <text
           x={
             (s.x(section.frets[0]?.x ?? 0) +
@@ -224,6 +222,19 @@ export function Section({
           relief not read yet
         </text>
       )}
+      {section.remark !== undefined && (
+        <text
+          x={WIDTH - 40}
+          y="32"
+          textAnchor="end"
+          fontSize={19 * letter}
+          fontWeight="700"
+          fill="#9C3B1B"
+          {...HALO}
+        >
+          {section.remark}
+        </text>
+      )}
       {section.dimensions.map((d) => {
         const place = section.frets.find((f) => f.fret === d.fret)?.x ?? 0;
         const x = s.x(place);
@@ -232,7 +243,7 @@ export function Section({
         const words =
           letter > 1 && section.stringKnown
             ? `${d.kind} ${SHORT_SIGN[d.verdict] ?? ""}`
-            : `${unitSuffix} ${d.label}${sign === undefined ? "" : `, ${sign}`}`;
+            : `${d.suffix} ${d.label}${sign === undefined ? "" : `, ${sign}`}`;
         if (section.stringKnown) {
           const end = d.kind === "relief";
           // the action has room between string and crowns, the others stand above the string; the string rises to the right, so

@@ -38,7 +38,6 @@ export function Schools({ view }: { view: View }) {
       setTrouble(error instanceof Error ? error.message : String(error));
     }
   };
-  const unitSuffix = view.unitSuffix;
   return (
     <form
       onSubmit={(event) => {
@@ -48,8 +47,8 @@ export function Schools({ view }: { view: View }) {
     >
       <Table
         title="Relief"
-        note={`held at 1 and the body joint, ${unitSuffix}; shifted for radius, touch and side`}
-        unitSuffix={unitSuffix}
+        note={`held at 1 and the body joint, ${view.reliefSuffix}; shifted for radius, touch and side`}
+        unitSuffix={view.reliefSuffix}
         heads={["from", "to"]}
         schools={schools.relief}
         onChange={(relief) => set({ relief })}
@@ -61,8 +60,8 @@ export function Schools({ view }: { view: View }) {
       />
       <Table
         title="Nut"
-        note={`graded from bass to treble, ${unitSuffix}`}
-        unitSuffix={unitSuffix}
+        note={`graded from bass to treble, ${view.nutSuffix}`}
+        unitSuffix={view.nutSuffix}
         heads={["bass from", "to", "treble from", "to"]}
         schools={schools.nut}
         onChange={(nut) => set({ nut })}
@@ -78,8 +77,8 @@ export function Schools({ view }: { view: View }) {
       />
       <Table
         title="Action"
-        note={`at fret 12, ${unitSuffix}; shifted for touch and style`}
-        unitSuffix={unitSuffix}
+        note={`at fret 12, ${view.actionSuffix}; shifted for touch and style`}
+        unitSuffix={view.actionSuffix}
         heads={["bass", "treble", "±", "floppy +"]}
         schools={schools.action}
         onChange={(action) => set({ action })}

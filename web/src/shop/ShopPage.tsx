@@ -41,9 +41,10 @@ export function ShopPage() {
       <TopBar onHelp={() => setHelp(true)}>
         <span className="text-[16px]">Tools and schools</span>
       </TopBar>
+      <h1 className="sr-only">Tools and schools</h1>
       <main className="mx-auto grid max-w-[1240px] gap-8 px-5 py-6 xl:grid-cols-[520px_minmax(0,1fr)]">
         <section aria-label="Tools">
-          <h1 className="wide mb-1 text-[26px] font-bold">Tools</h1>
+          <h2 className="wide mb-1 text-[26px] font-bold">Tools</h2>
           <p className="mb-3 text-[16px] text-mute">
             Advice uses only what is here and good, and names what is missing.
           </p>
@@ -54,7 +55,7 @@ export function ShopPage() {
           )}
         </section>
         <section aria-label="Schools">
-          <h1 className="wide mb-1 text-[26px] font-bold">Schools</h1>
+          <h2 className="wide mb-1 text-[26px] font-bold">Schools</h2>
           <p className="mb-3 text-[16px] text-mute">
             What new jobs can choose from. A job keeps the bands that it was given.
           </p>
@@ -130,7 +131,9 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
             ))}
           </Select>
         </Field>
-        <Field label={`Size or finest mark, ${view.unitSuffix}`}>
+        <Field
+          label={`Size or finest mark${sized ? `, ${view.kinds.find((one) => one.kind === kind)?.suffix ?? ""}` : ""}`}
+        >
           <TextInput
             disabled={!sized}
             required={sized}
@@ -149,7 +152,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
       {tools.length === 0 && <p className="text-[17px]">No tools yet: add the leaves first.</p>}
       {kinds.map((k) => (
         <div key={k.kind} className="mb-4">
-          <h2 className="text-[17px] font-bold first-letter:uppercase">{label(k.kind)}</h2>
+          <h3 className="text-[17px] font-bold first-letter:uppercase">{label(k.kind)}</h3>
           <ul>
             {tools.map((tool, i) =>
               tool.kind !== k.kind ? null : (
@@ -160,7 +163,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
                   <span className="text-[17px]">
                     {k.sized && (
                       <span className="font-semibold">
-                        {tool.size} {view.unitSuffix}
+                        {tool.size} {k.suffix}
                       </span>
                     )}{" "}
                     {tool.name}

@@ -58,19 +58,18 @@ describe("what is drawn says what it shows", () => {
           y1: 0,
           text: "0.30",
           label: "relief at 8",
+          suffix: "mm",
           verdict: "high",
         },
       ],
     };
-    const drawn = renderToStaticMarkup(<Section section={section} unitSuffix="mm" />);
+    const drawn = renderToStaticMarkup(<Section section={section} />);
     expect(drawn).toContain(
       "Side view of the neck under string 6 E: relief 0.30 mm at fret 8, ▲ over.",
     );
     // the verdict is said with a sign and words, not by colour alone
     expect(drawn).toContain("▲ over");
-    const unread = renderToStaticMarkup(
-      <Section section={{ ...section, dimensions: [] }} unitSuffix="mm" />,
-    );
+    const unread = renderToStaticMarkup(<Section section={{ ...section, dimensions: [] }} />);
     expect(unread).toContain("relief not read yet");
   });
 

@@ -1,3 +1,4 @@
+import { tensionIn } from "../../app/unit";
 import type { Schemas } from "../../app/api";
 import type { FieldSpec, Values } from "../fields";
 
@@ -89,7 +90,10 @@ export const single = (label: string, mm: number): Row => ({ label, cells: [{ mm
 export const note = (fret: number) => (fret === 0 ? "the open string" : `fret ${fret}`);
 export const inWords = (habit: { held: number[]; gaugeFret: number }) =>
   `held at ${habit.held[0]} and ${habit.held[1]}, gauge at ${habit.gaugeFret}`;
-export const newton = (n: number): Cell => ({ text: `${n.toFixed(1)} N` });
+/** A tension in both of its units: scratch sums are read out to whoever asked. */
+export const newton = (n: number): Cell => ({
+  text: `${tensionIn(n, "N")} N (${tensionIn(n, "lb")} lb)`,
+});
 export const cents = (c: number): Cell => ({
   text: `${c < -0.05 ? "−" : c > 0.05 ? "+" : ""}${Math.abs(c).toFixed(1)} cents`,
 });

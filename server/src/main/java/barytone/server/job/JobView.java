@@ -121,7 +121,8 @@ record JobView(
      *
      * @param verdict in, high, low, cannot-tell, stale or unread
      */
-    record Dimension(String kind, int fret, double y0, double y1, String text, String label, String verdict) {}
+    record Dimension(
+            String kind, int fret, double y0, double y1, String text, String label, String suffix, String verdict) {}
 
     /**
      * A station of the job.

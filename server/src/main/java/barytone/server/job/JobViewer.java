@@ -221,7 +221,8 @@ final class JobViewer {
                     crown,
                     crown + value,
                     unit.show(value),
-                    words.quantity(station) + " at " + method.gaugeFret() + ", " + unit.suffix(),
+                    words.quantity(station) + " at " + method.gaugeFret(),
+                    unit.suffix(),
                     words.verdict(judged)));
         }
         return dimensions;

@@ -105,6 +105,10 @@ final class ToneViewer {
                 at.read() && wanted != 0 ? Intoned.curve(state, at, wanted) : List.of(),
                 split,
                 note(string, typed(string)),
+                all.notes(string).stream()
+                        .filter(n -> n.how() != Sounded.How.OPEN)
+                        .map(n -> note(string, n))
+                        .toList(),
                 notes.stream().map(n -> note(string, n)).toList());
     }
 

@@ -60,6 +60,7 @@ final class ToneViews {
             List<Double> after,
             @Nullable String split,
             NoteView type,
+            List<NoteView> wanted,
             List<NoteView> notes) {}
 
     /**

@@ -1,0 +1,41 @@
+import { Button } from "../ui/controls";
+import type { Refused } from "./useEntries";
+
+/** What is wrong with an entry, in its own row: the question it raised with its answers, or why it was refused. */
+export function RefusedNote({
+  label,
+  refused,
+  onSure,
+  onForget,
+}: {
+  /** Which row, for whoever only hears it. */
+  label: string;
+  refused: Refused;
+  onSure: (text: string) => void;
+  onForget: () => void;
+}) {
+  const { text, problem } = refused;
+  const asked = problem.code === "sure";
+  return (
+    <div
+      role="alert"
+      className="border-l-4 border-rust bg-rust-wash px-3 py-1.5 text-left text-[15px]"
+    >
+      <p>
+        <span className="font-semibold">
+          {label}: “{text}”{asked ? "" : " was not recorded"}.
+        </span>{" "}
+        {problem.message}
+      </p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {asked && problem.meant !== undefined && (
+          <Button strong onClick={() => onSure(problem.meant?.text ?? text)}>
+            It is {problem.meant.spoken}
+          </Button>
+        )}
+        {asked && <Button onClick={() => onSure(text)}>It is “{text}” as typed</Button>}
+        <Button onClick={onForget}>Type it again</Button>
+      </div>
+    </div>
+  );
+}
