@@ -109,6 +109,7 @@ function OpenJob({
   const bassString = job.relief.rows[0]?.string ?? 1;
   // the page opens where the next move is; from then on only the technician changes the station
   const [station, setStation] = useState<Station>(job.advice.station);
+  const [visit, setVisit] = useState(0);
   const strings = stringsOf(job, station);
   const [wantedString, setString] = useState(bassString);
   const string = strings.includes(wantedString) ? wantedString : (strings[0] ?? bassString);
@@ -155,6 +156,7 @@ function OpenJob({
   const { ear } = listening;
   const openStation = (to: Station, at?: number) => {
     setStation(to);
+    setVisit((n) => n + 1);
     const asked = job.advice.station === to ? job.advice.strings[0] : undefined;
     const first = at ?? asked ?? stringsOf(job, to)[0] ?? bassString;
     setString(first);
@@ -291,6 +293,7 @@ function OpenJob({
             string={string}
             onString={setString}
             fields={fields}
+            visit={visit}
             onHabit={() => setOpen("habit")}
             onTarget={() => setOpen("target")}
           >
@@ -324,6 +327,7 @@ function OpenJob({
               fields.current.get(chosenNote.string)?.focus();
             }}
             fields={fields}
+            visit={visit}
             onWays={() => setOpen("habit")}
           >
             <ToneWarnings job={job} />

@@ -16,7 +16,7 @@ import type { Send } from "./useJob";
 
 const KEYS: readonly HelpLine[] = [
   ["Enter", "record the reading and go to the next string of this station"],
-  ["↑ ↓", "change the string, and the direction in which Enter goes on"],
+  ["↑ ↓", "change the string; a series begun at the last one runs upwards"],
   ["D", "do the next move: the dark button"],
   ["O", "another move than the advised one"],
   ["S", "the rod is too stiff"],

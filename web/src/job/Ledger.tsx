@@ -24,6 +24,7 @@ export function Ledger({
   string,
   onString,
   fields,
+  visit,
   onHabit,
   onTarget,
   children,
@@ -42,6 +43,8 @@ export function Ledger({
   string: number;
   onString: (string: number) => void;
   fields: RefObject<Map<number, HTMLInputElement>>;
+  /** Counts how often the station was opened. */
+  visit: number;
   onHabit: () => void;
   onTarget: () => void;
   children?: ReactNode;
@@ -64,6 +67,7 @@ export function Ledger({
     fields,
     rest,
     onString,
+    visit,
     record: (of, text, sure) =>
       sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/readings", {

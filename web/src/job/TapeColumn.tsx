@@ -11,7 +11,8 @@ function clock(at: string, now: string): string {
   const then = new Date(at);
   const time = then.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
   const sameDay = then.toDateString() === new Date(now).toDateString();
-  return sameDay ? time : `${then.getDate()}.${then.getMonth() + 1}. ${time}`;
+  const day = then.toLocaleDateString("en-GB", { day: "numeric", month: "short" });
+  return sameDay ? time : `${day} ${time}`;
 }
 
 /** Everything that was done, newest first, each line undoable. */

@@ -19,6 +19,7 @@ export function ToneLedger({
   note,
   onNote,
   fields,
+  visit,
   onWays,
   foot,
   children,
@@ -32,6 +33,8 @@ export function ToneLedger({
   note: Note | undefined;
   onNote: (note: Note) => void;
   fields: RefObject<Map<number, HTMLInputElement>>;
+  /** Counts how often the station was opened. */
+  visit: number;
   onWays: () => void;
   /** Under the table. */
   foot: ReactNode;
@@ -56,6 +59,7 @@ export function ToneLedger({
     fields,
     rest,
     onString,
+    visit,
     record: async (of, cents, sure) => {
       const typed = noteOf(of) ?? { how: "FRETTED" as const, fret: 12, label: "" };
       const { how, fret, label } = typed;

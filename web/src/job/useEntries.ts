@@ -28,6 +28,7 @@ export function useEntries({
   rest,
   onString,
   record,
+  visit = 0,
   follows = (_, next) => next,
 }: {
   order: readonly number[];
@@ -35,6 +36,8 @@ export function useEntries({
   /** Where the cursor rests after the last row. */
   rest: RefObject<HTMLElement | null>;
   onString: (string: number) => void;
+  /** Counts how often the station was opened: a series begins anew. */
+  visit?: number;
   /** Sends an entry; sure when its question was answered with yes. */
   record: (of: number, text: string, sure: boolean) => Promise<Sent>;
   /** Where to go on after a row, when not to the next one; undefined is the rest. */
@@ -45,7 +48,17 @@ export function useEntries({
   const [refused, setRefused] = useState<Record<number, Refused>>({});
   const [resting, setResting] = useState(false);
   const direction = useRef<Direction>(1);
+  // a series that is begun by hand in the last row runs upwards; a step back to correct something turns nothing round
+  const series = useRef({ entries: 0, byHand: false, visit });
   const typed = useRef<Record<number, string>>({});
+  /** The series under way; another one since the station was opened anew. */
+  const now = () => {
+    if (series.current.visit !== visit) {
+      series.current = { entries: 0, byHand: false, visit };
+      direction.current = 1;
+    }
+    return series.current;
+  };
   const set = useCallback((of: number, text: string) => {
     typed.current = { ...typed.current, [of]: text };
     setTexts(typed.current);
@@ -53,6 +66,7 @@ export function useEntries({
   const focus = (target: number | undefined) => {
     if (target === undefined) {
       setResting(true);
+      series.current = { entries: 0, byHand: false, visit };
       rest.current?.focus({ preventScroll: true });
       return;
     }
@@ -84,6 +98,9 @@ export function useEntries({
     // a likelier reading is suspected: that one is chosen by its own button
     if (asked && question.problem.meant !== undefined) return;
     if (text.trim() !== "") {
+      const begun = now();
+      if (begun.entries === 0 && begun.byHand) direction.current = of === order.at(-1) ? -1 : 1;
+      begun.entries++;
       setRefused((all) => without(all, of));
       set(of, "");
       void post(of, text, asked);
@@ -107,8 +124,9 @@ export function useEntries({
       enter(of);
     } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
       event.preventDefault();
-      direction.current = event.key === "ArrowDown" ? 1 : -1;
-      focus(next(of) ?? begin());
+      now().byHand = true;
+      const step = event.key === "ArrowDown" ? 1 : order.length - 1;
+      focus(order[(order.indexOf(of) + step) % order.length]);
     } else if (event.key === "Escape") {
       setRefused((all) => without(all, of));
       set(of, "");
@@ -133,7 +151,7 @@ export function useEntries({
           return;
         if (event.key === "ArrowUp" || event.key === "ArrowDown") {
           event.preventDefault();
-          direction.current = event.key === "ArrowDown" ? 1 : -1;
+          now().byHand = true;
           focus(event.key === "ArrowDown" ? order[0] : order.at(-1));
         } else if (/^[0-9.,+-]$/.test(event.key)) {
           // the key goes on to the field that has the cursor now
@@ -161,6 +179,9 @@ export function useEntries({
         if (refused[of] !== undefined) event.target.select();
       },
       onChange: (event: { target: { value: string } }) => set(of, event.target.value),
+      onPointerDown: () => {
+        now().byHand = true;
+      },
       onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => onKey(event, of),
     }),
   };

@@ -224,10 +224,10 @@ export function Section({
       )}
       {section.remark !== undefined && (
         <text
-          x={WIDTH - 40}
-          y="32"
-          textAnchor="end"
-          fontSize={19 * letter}
+          x={(s.x(section.frets.at(-1)?.x ?? 0) + s.x(section.saddleX)) / 2}
+          y={s.y(0) + 6}
+          textAnchor="middle"
+          fontSize={18 * letter}
           fontWeight="700"
           fill="#9C3B1B"
           {...HALO}

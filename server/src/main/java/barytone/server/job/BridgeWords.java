@@ -118,8 +118,10 @@ final class BridgeWords {
             double amount = s == bass ? r.bass() : s == 1 ? r.treble() : between(r, s);
             steps.add(new JobView.StepView(
                     s + " " + state.spec().stringName(s),
-                    amount(amount) + (s == bass ? ", bass side" : s == 1 ? ", treble side" : ", between"),
-                    unit.show(then.mean()) + remains(s, then),
+                    amount(amount)
+                            + (s == bass ? ", bass side" : s == 1 ? ", treble side" : ", between")
+                            + remains(s, then),
+                    unit.show(then.mean()),
                     null));
         }
         List<String> why = new ArrayList<>();
@@ -159,7 +161,7 @@ final class BridgeWords {
     /** What a string will still lack of the middle of its band. */
     private String remains(int string, Normal then) {
         double off = then.mean() - band(string);
-        return Math.abs(off) < 0.02 ? "" : ", " + unit.showChange(off) + " off the middle";
+        return Math.abs(off) < 0.02 ? "" : ", then " + unit.showChange(off) + " " + unit.suffix() + " off the middle";
     }
 
     private String side(double whole, double first, String name) {
