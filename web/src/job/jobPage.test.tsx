@@ -21,7 +21,7 @@ describe("a job whose action is out", () => {
     expect(screen.getByTestId("headline").textContent).toBe("Lower 6 barrel screws");
     expect(screen.getByText("Barrel 4–3, bass screw")).toBeTruthy();
     expect(screen.getByText(/Metric and inch keys look alike/)).toBeTruthy();
-    expect(screen.getByText("Action at 12, 6 E")).toBeTruthy();
+    expect(screen.getByText("Action at 12, 6 E, mm")).toBeTruthy();
     expect(screen.getByRole("img", { name: /The strings across the bridge/ })).toBeTruthy();
   });
 
@@ -50,19 +50,107 @@ describe("a job whose action is out", () => {
     expect(document.activeElement).toBe(field(/under string 5 A/));
   });
 
-  it("keeps what was refused in the field, says why, and takes it when Enter is pressed once more", async () => {
+  it("lets what was refused wait in its own row, and takes it only when its question is answered", async () => {
     const user = await job(2, "turnstone");
     theServer.on("POST /api/jobs/2/readings", (sent) =>
       JSON.stringify(sent.body).includes('"sure":true')
         ? { json: sample("turnstone") }
-        : theServer.problem(400, "17 mm would be very much. Is it right?", "odd-value"),
+        : theServer.problem(422, "17 mm is possible but odd.", "sure"),
     );
     await user.keyboard("17{Enter}");
-    expect(await screen.findByText("17 mm would be very much. Is it right?")).toBeTruthy();
-    expect(field(/under string 6 E/).value).toBe("17");
-    await user.keyboard("{Enter}");
-    await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
-    expect(theServer.to("/readings")).toHaveLength(2);
+    expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
+    const low = field(/under string 6 E/);
+    expect(low.value).toBe("17");
+    // the cursor has gone on, and stays there
+    expect(document.activeElement).toBe(field(/under string 5 A/));
+    await user.keyboard("1.6{Enter}");
+    expect(low.value).toBe("17");
+    // whoever comes back finds it selected: typing replaces it
+    await user.keyboard("{ArrowUp}{ArrowUp}");
+    expect([low.selectionStart, low.selectionEnd]).toEqual([0, 2]);
+    await user.click(press("It is “17” as typed"));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
+    expect(theServer.to("/readings")[2]?.body).toMatchObject({
+      string: 6,
+      text: "17",
+      sure: true,
+    });
+    await waitFor(() => expect(low.value).toBe(""));
+  });
+
+  it("never takes a lost answer or a conflict for a yes", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
+    );
+    await user.keyboard("17{Enter}");
+    await screen.findByText(/Another window added to this job meanwhile/);
+    await user.keyboard("{ArrowUp}{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "17", sure: false });
+  });
+
+  it("offers what was probably meant, and sends that", async () => {
+    const user = await job(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"sure":true')
+        ? { json: sample("turnstone") }
+        : {
+            status: 422,
+            json: JSON.stringify({
+              detail: "“72.5” would be 72.50 mm. Is it 72.5 thou (1.84 mm)?",
+              code: "sure",
+              suggestion: "72.5t",
+              suggested: "72.5 thou (1.84 mm)",
+            }),
+          },
+    );
+    await user.keyboard("72.5{Enter}");
+    await user.click(await screen.findByRole("button", { name: "It is 72.5 thou (1.84 mm)" }));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "72.5t", sure: true });
+  });
+
+  it("puts two fast series on the six strings of the open station, however slow the answers and whatever is refused", async () => {
+    const user = await job(2, "turnstone");
+    const waiting: (() => void)[] = [];
+    theServer.on("POST /api/jobs/2/readings", (sent) => {
+      const answered = JSON.stringify(sent.body).includes('"text":"x')
+        ? theServer.problem(400, "Not a length.")
+        : { json: sample("turnstone") };
+      return new Promise((resolve) => waiting.push(() => resolve(answered)));
+    });
+    for (const text of ["1", "2", "x3", "4", "5", "6", "7", "8", "9", "10", "11", "12"])
+      await user.keyboard(`${text}{Enter}`);
+    // nothing was answered until here
+    expect(theServer.to("/readings")).toHaveLength(1);
+    for (let i = 0; i < 12; i++) {
+      await waitFor(() => expect(waiting).toHaveLength(i + 1));
+      waiting[i]?.();
+    }
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(12));
+    expect(theServer.to("/readings").map((s) => (s.body as { string: number }).string)).toEqual([
+      6, 5, 4, 3, 2, 1, 6, 5, 4, 3, 2, 1,
+    ]);
+    expect(
+      theServer.to("/readings").every((s) => (s.body as { station: string }).station === "ACTION"),
+    ).toBe(true);
+    // at rest: the next move is one key away
+    expect(document.activeElement).toBe(screen.getByTestId("rest"));
+  });
+
+  it("runs upwards when a series is begun at the last string, and a step back turns nothing round", async () => {
+    const user = await job(2, "turnstone");
+    await user.keyboard("{ArrowUp}");
+    await user.keyboard("1{Enter}2{Enter}");
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+    await user.keyboard("{ArrowDown}2.1{Enter}");
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
+    expect(theServer.to("/readings").map((s) => (s.body as { string: number }).string)).toEqual([
+      1, 2, 2,
+    ]);
   });
 
   it("ticks off, leaves out and undoes by single keys, but not while something is typed", async () => {
@@ -81,13 +169,12 @@ describe("a job whose action is out", () => {
   it("records what was turned instead, in sixteenths for every screw", async () => {
     const user = await job(2, "turnstone");
     await user.keyboard("o");
-    await user.selectOptions(
-      screen.getByRole("combobox", { name: /barrel 4–3, bass screw/ }),
-      "-16",
-    );
+    await user.type(screen.getByRole("textbox", { name: /barrel 4–3, bass screw/ }), "-1 3/16");
     await user.click(press("Record it"));
     await waitFor(() => expect(theServer.to("/screws")).toHaveLength(1));
-    expect(theServer.to("/screws")[0]?.body).toMatchObject({ sixteenths: [0, 0, -16, 0, 0, 0] });
+    expect(theServer.to("/screws")[0]?.body).toMatchObject({
+      turns: ["", "", "-1 3/16", "", "", ""],
+    });
   });
 
   it("explains on demand, with the numbers, the school and the rule", async () => {
@@ -99,7 +186,7 @@ describe("a job whose action is out", () => {
 
   it("undoes any line of the tape by its own button", async () => {
     const user = await job(2, "turnstone");
-    await user.click(press("Undo: Action 4 at 12: 2.10 mm"));
+    await user.click(press("Undo: Action 4 at 12: 2.1 mm"));
     await waitFor(() => expect(theServer.to("/undo")).toHaveLength(1));
     expect(theServer.to("/undo")[0]?.body).toMatchObject({ event: 11 });
   });
@@ -121,7 +208,7 @@ describe("a job whose action is out", () => {
       theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
     );
     await user.keyboard("1.7{Enter}");
-    expect(await screen.findByText("Another window added to this job meanwhile.")).toBeTruthy();
+    expect(await screen.findByText(/Another window added to this job meanwhile/)).toBeTruthy();
     expect(field(/under string 6 E/).value).toBe("1.7");
   });
 
@@ -327,11 +414,12 @@ describe("a job at the rod", () => {
   it("records another turn than the advised one, loosening too, with free play marked", async () => {
     const user = await job(7, "cormorant");
     await user.keyboard("{Escape}o");
-    await user.selectOptions(screen.getByLabelText("Turned, net"), "4");
+    await user.clear(screen.getByLabelText(/^Turned, net/));
+    await user.type(screen.getByLabelText(/^Turned, net/), "3/16");
     await user.selectOptions(screen.getByLabelText("Direction"), "loosen");
     await user.click(press("Record the turn"));
     await waitFor(() =>
-      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ sixteenths: -4, free: false }),
+      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ turns: "-3/16", free: false }),
     );
   });
 
@@ -378,7 +466,7 @@ describe("a job at the rod", () => {
       await screen.findByRole("textbox", { name: /^Nut reading under string 6 B/ }),
     ).toBeTruthy();
     // the next move still says where it belongs
-    expect(screen.getByText("Next move: Relief")).toBeTruthy();
+    expect(screen.getByText("Next move, at relief")).toBeTruthy();
   });
 });
 
