@@ -1,0 +1,340 @@
+package barytone.server.job;
+
+import static barytone.server.db.gen.Tables.JOB_EVENT;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.RunningBarytone.Answer;
+import barytone.server.TestClock;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** The record is what was read, closed is closed, and what was accepted breaks no view. */
+class TrustApiTest {
+    private static RunningBarytone app;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        app = RunningBarytone.in(data, List.of(TestClock.class));
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    private static String opening(String player, String kind, String tuning, int frets, int joint, String more) {
+        return """
+                {"requestKey":"%s","player":"%s","touch":"MEDIUM","complaint":"","scope":["RELIEF","NUT","ACTION"],
+                 "instrument":{"name":"Loan of %s","kind":"%s","tuning":"%s","scaleLength":"648","frets":%d,
+                   "bodyJointFret":%d,"boardRadius":"305","rod":"SINGLE","access":"HEADSTOCK","leftHanded":false%s}}
+                """.formatted(UUID.randomUUID(), player, player, kind, tuning, frets, joint, more);
+    }
+
+    private static long open(String body) {
+        Answer created = app.post("/api/jobs", body);
+        assertThat(created.status()).as(created.text()).isEqualTo(201);
+        return created.json().get("id").asLong();
+    }
+
+    private static long electric(String player) {
+        return open(opening(player, "ELECTRIC", "E A D G B E", 20, 14, ",\"threadPitch\":\"0.5\""));
+    }
+
+    private static JsonNode job(long id) {
+        return app.get("/api/jobs/" + id).json();
+    }
+
+    private static Answer post(long job, String what, String more) {
+        return post(job, what, more, "mm");
+    }
+
+    private static Answer post(long job, String what, String more, String unit) {
+        return app.post(
+                "/api/jobs/" + job + "/" + what + "?unit=" + unit,
+                "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");
+    }
+
+    private static JsonNode read(long job, String station, int string, String text) {
+        Answer answer = post(
+                job, "readings", ",\"station\":\"%s\",\"string\":%d,\"text\":\"%s\"".formatted(station, string, text));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    /** Relief and nut in their bands, action given. */
+    private static void readAll(long job, double... action) {
+        read(job, "RELIEF", 6, "0.2");
+        read(job, "RELIEF", 1, "0.17");
+        String[] nut = {"0.115", "0.11", "0.10", "0.09", "0.09", "0.08"};
+        for (int i = 0; i < 6; i++) read(job, "NUT", 6 - i, nut[i]);
+        for (int i = 0; i < 6; i++) read(job, "ACTION", 6 - i, String.valueOf(action[i]));
+    }
+
+    @Test
+    void everyReadingStandsAsItWasTypedInLedgerTapeAndCloseSheet() {
+        long job = electric("Mate");
+        Answer typed = post(
+                job,
+                "readings",
+                ",\"station\":\"ACTION\",\"string\":6,\"text\":\"72.5\"",
+                "mm,action=thou,relief=thou");
+        assertThat(typed.status()).as(typed.text()).isEqualTo(200);
+        JsonNode thou = app.get("/api/jobs/" + job + "?unit=thou").json();
+        assertThat(thou.at("/action/rows/0/found").asString()).isEqualTo("72.5");
+        assertThat(thou.at("/action/rows/0/now").asString()).isEqualTo("72.5");
+        assertThat(thou.at("/tape/0/text").asString()).isEqualTo("Action 6 at 12: 72.5 thou");
+        // shown in another unit the tape keeps what was typed
+        JsonNode mm = job(job);
+        assertThat(mm.at("/tape/0/text").asString()).isEqualTo("Action 6 at 12: 72.5 thou");
+        assertThat(mm.at("/action/rows/0/now").asString()).isEqualTo("1.84");
+        assertThat(mm.at("/action/rows/0/reckoned").asBoolean()).isFalse();
+    }
+
+    @Test
+    void whatWasMovedIsReckonedInLedgerAndCloseSheetUntilItIsReadAgain() {
+        long job = electric("Purser");
+        readAll(job, 2.3, 2.2, 2.1, 2.0, 1.9, 1.8);
+        assertThat(post(job, "screws", ",\"turns\":[\"-1 1/2\",\"\",\"\",\"\",\"\",\"\"]")
+                        .status())
+                .isEqualTo(200);
+        JsonNode moved = post(job, "retunes", "").json();
+        JsonNode row = moved.at("/action/rows/0");
+        assertThat(row.get("found").asString()).isEqualTo("2.30");
+        assertThat(row.get("reckoned").asBoolean()).isTrue();
+        assertThat(row.get("now").asString()).startsWith("1.9");
+        assertThat(row.get("spread").asString()).isNotEqualTo("0.00");
+        assertThat(row.get("note").asString()).isEqualTo("read 2.30 before the last move");
+        // the others did not move
+        assertThat(moved.at("/action/rows/1/reckoned").asBoolean()).isFalse();
+        assertThat(moved.at("/relief/rows/0/reckoned").asBoolean()).isFalse();
+        JsonNode closing = moved.at("/closing/rows");
+        JsonNode sixth = null;
+        for (JsonNode line : closing) if (line.get("label").asString().equals("Action, string 6 E")) sixth = line;
+        Objects.requireNonNull(sixth);
+        assertThat(sixth.get("left").asString()).startsWith("reckoned 1.9").contains(" ± ");
+        assertThat(sixth.get("reckoned").asBoolean()).isTrue();
+        JsonNode again = read(job, "ACTION", 6, "1.85");
+        assertThat(again.at("/action/rows/0/now").asString()).isEqualTo("1.85");
+        assertThat(again.at("/action/rows/0/reckoned").asBoolean()).isFalse();
+    }
+
+    @Test
+    void aDoubtWaitsInItsRowWithWhatCanBeSaidOfIt() {
+        long job = electric("Stoker");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        JsonNode doubted = read(job, "ACTION", 4, "3.2");
+        JsonNode doubt = doubted.at("/action/rows/2/doubt");
+        assertThat(doubt.get("text").asString()).isEqualTo("3.20 mm");
+        assertThat(doubt.get("why").asString()).contains("3.20 mm was read, 1.60 ±");
+        // what stands is what was read before
+        assertThat(doubted.at("/action/rows/2/now").asString()).isEqualTo("1.60");
+        JsonNode moved = post(
+                        job, "readings/moved", ",\"event\":" + doubt.get("seq").asLong())
+                .json();
+        assertThat(moved.at("/action/rows/2/now").asString()).isEqualTo("3.20");
+        assertThat(moved.at("/action/rows/2/doubt").isMissingNode()).isTrue();
+        assertThat(moved.at("/action/rows/2/found").asString()).isEqualTo("1.60");
+        assertThat(moved.at("/tape/0/text").asString()).isEqualTo("Moved before the reading 3.2 mm, not counted");
+    }
+
+    @Test
+    void zeroIsNoGapAndNoNegativeNumberIsShown() {
+        long job = electric("Greaser");
+        read(job, "RELIEF", 6, "0");
+        JsonNode zero = read(job, "RELIEF", 1, "0");
+        assertThat(zero.at("/relief/rows/0/now").asString()).isEqualTo("0");
+        assertThat(zero.at("/relief/rows/0/verdictText").asString()).isEqualTo("no gap");
+        for (JsonNode section : zero.get("sections"))
+            assertThat(section.get("remark").asString()).isEqualTo("no gap: straight or bent back");
+        assertThat(zero.toString()).doesNotContain("−");
+        JsonNode turned = post(job, "rod-turns", ",\"turns\":\"-3/16\",\"finishTightening\":true,\"free\":false")
+                .json();
+        // what was nothing and has moved is not known; nobody reckons it
+        assertThat(turned.at("/relief/rows/0/now").isMissingNode()).isTrue();
+        post(job, "retunes", "");
+        JsonNode first = read(job, "RELIEF", 6, "0.4");
+        assertThat(first.at("/relief/rows/0/now").asString()).isEqualTo("0.40");
+        assertThat(first.at("/relief/rows/0/doubt").isMissingNode()).isTrue();
+    }
+
+    @Test
+    void aClosedJobIsFrozen() {
+        long job = electric("Cook");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        JsonNode closed = post(job, "close", "").json();
+        String facts = closed.get("instrument").toString();
+        long version = closed.at("/instrument/version").asLong();
+        Answer corrected = app.put(
+                "/api/jobs/" + job + "/instrument",
+                "{\"version\":" + version + ",\"facts\":"
+                        + facts.replace("\"scaleLength\":\"648\"", "\"scaleLength\":\"628\"") + "}");
+        assertThat(corrected.status()).isEqualTo(409);
+        assertThat(post(job, "undo", "").status()).isEqualTo(409);
+        // the shop renames its school, the player and the instrument change elsewhere
+        JsonNode schools = app.get("/api/shop/schools").json();
+        app.put("/api/shop/schools", schools.toString().replace("\"label\":\"Middle\"", "\"label\":\"House\""));
+        DSLContext sql = app.bean(DSLContext.class);
+        sql.execute("UPDATE instrument SET strings = '9 11 16 24w 32w 42w', name = 'Sold on', scale_length = 628");
+        sql.execute("UPDATE player SET touch = 'heavy', name = 'Somebody else'");
+        JsonNode later = job(job);
+        for (String part : List.of("instrument", "player", "touch", "relief", "nut", "action", "closing", "tape"))
+            assertThat(later.get(part)).as(part).isEqualTo(closed.get(part));
+        // reopened, it is about the instrument as it is now
+        JsonNode reopened = post(job, "reopen", "").json();
+        assertThat(reopened.at("/instrument/name").asString()).isEqualTo("Sold on");
+        assertThat(reopened.at("/relief/target/label").asString()).isEqualTo("House");
+        app.put(
+                "/api/shop/schools",
+                app.get("/api/shop/schools").json().toString().replace("\"House\"", "\"Middle\""));
+    }
+
+    @Test
+    void otherStringsAreAnEntryAndEverythingIsReadAgain() {
+        long job = electric("Carpenter");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        JsonNode strung = post(job, "other-strings", ",\"strings\":\"11 14 18 28w 38w 49w\"")
+                .json();
+        assertThat(strung.at("/tape/0/text").asString()).startsWith("Other strings: 11 14 18 28w 38w 49w, before ");
+        assertThat(strung.at("/instrument/strings").asString()).isEqualTo("11 14 18 28w 38w 49w");
+        assertThat(strung.at("/action/rows/0/now").isMissingNode()).isTrue();
+        assertThat(strung.at("/action/rows/0/found").asString()).isEqualTo("1.80");
+        assertThat(post(job, "other-strings", ",\"strings\":\"nonsense\"").status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aStationIsPutOffAndComesBack() {
+        long job = electric("Bosun");
+        JsonNode later = post(job, "later", ",\"station\":\"RELIEF\"").json();
+        assertThat(later.at("/advice/headline").asString()).startsWith("Read the nut");
+        assertThat(post(job, "later", ",\"station\":\"INTONATION\"").status()).isEqualTo(400);
+    }
+
+    @Test
+    void quantitiesSpeakTheirOwnUnits() {
+        long job = electric("Pilot");
+        String units = "mm,relief=thou,nut=thou,action=in64,radius=inch,gauge=thou";
+        post(job, "readings", ",\"station\":\"RELIEF\",\"string\":6,\"text\":\"8\"", units);
+        JsonNode view = post(job, "readings", ",\"station\":\"ACTION\",\"string\":6,\"text\":\"5\"", units)
+                .json();
+        assertThat(view.at("/relief/rows/0/now").asString()).isEqualTo("8");
+        assertThat(view.at("/relief/suffix").asString()).isEqualTo("thou");
+        assertThat(view.at("/action/rows/0/now").asString()).isEqualTo("5/64");
+        assertThat(view.at("/action/suffix").asString()).isEqualTo("in");
+        assertThat(view.at("/nutBench/slots/0/gauge").asString()).endsWith(" thou");
+        assertThat(view.at("/bridge/arc").asString()).contains("radius 12.01 in");
+        assertThat(view.toString()).doesNotContain("0/64+").doesNotContain("in in");
+        // in 64ths relief and nut stay in thou, for nobody reads a relief in 64ths
+        JsonNode in64 = app.get("/api/jobs/" + job + "?unit=in64").json();
+        assertThat(in64.at("/relief/rows/0/now").asString()).isEqualTo("8");
+        assertThat(app.get("/api/jobs/" + job + "?unit=mm,weight=mm")
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("unit of “weight” is not known");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "thou, RELIEF, .008, 8t,      8 thou (0.20 mm)",
+        "mm,   RELIEF, 8,    8t,      8 thou (0.20 mm)",
+        "thou, ACTION, 1.8,  1.8mm,   1.80 mm",
+    })
+    void aNumberInAnotherUnitIsAskedAboutAndTheAnswerIsRecorded(
+            String unit, String station, String text, String suggestion, String spoken) {
+        long job = electric("Deckhand");
+        String body = ",\"station\":\"%s\",\"string\":6,\"text\":\"%s\"";
+        Answer asked = post(job, "readings", body.formatted(station, text), unit);
+        assertThat(asked.status()).as(asked.text()).isEqualTo(422);
+        assertThat(asked.json().get("suggestion").asString()).isEqualTo(suggestion);
+        assertThat(asked.json().get("suggested").asString()).isEqualTo(spoken);
+        Answer taken = post(job, "readings", body.formatted(station, suggestion) + ",\"sure\":true", unit);
+        assertThat(taken.status()).isEqualTo(200);
+    }
+
+    @Test
+    void aWishForASchoolThatIsGoneRefusesNoIntake() {
+        JsonNode schools = app.get("/api/shop/schools").json();
+        String own = schools.toString().replaceFirst("\"code\":\"ELECTRIC_HIGH\"", "\"code\":\"HOUSE_HIGH\"");
+        assertThat(app.put("/api/shop/schools", own).status()).isEqualTo(200);
+        long job = electric("Lookout");
+        post(job, "height-target", ",\"station\":\"ACTION\",\"school\":\"HOUSE_HIGH\"");
+        assertThat(app.put("/api/jobs/" + job + "/wishes", "{\"what\":\"action\",\"scope\":\"SHOP\"}")
+                        .status())
+                .isEqualTo(204);
+        JsonNode now = app.get("/api/shop/schools").json();
+        assertThat(app.put("/api/shop/schools", now.toString().replace("HOUSE_HIGH", "ELECTRIC_HIGH"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(job(electric("Signaller")).at("/action/target/school").asString())
+                .isEqualTo("ELECTRIC_MIDDLE");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {8, 9, 10, 11})
+    void aShortBoardIsAcceptedAndShown(int frets) {
+        long job = open(opening("Ferry school", "MANDOLIN", "G D A E", frets, 8, ""));
+        JsonNode view = job(job);
+        assertThat(view.at("/action/method").asString())
+                .isEqualTo("open string, at fret " + frets + ", playing position");
+        assertThat(app.get("/api/bench").status()).isEqualTo(200);
+        read(job, "ACTION", 4, "1.2");
+        assertThat(post(
+                                job,
+                                "height-habit",
+                                ",\"station\":\"ACTION\",\"pressed\":0,\"fret\":12,\"tool\":\"card\",\"flat\":false")
+                        .status())
+                .isEqualTo(400);
+        assertThat(job(job).at("/intonation/rows/0/type/fret").asInt()).isLessThanOrEqualTo(frets);
+    }
+
+    @Test
+    void oneBrokenJobNeverBreaksTheBench() {
+        long broken = electric("Stowaway");
+        read(broken, "RELIEF", 6, "0.2");
+        DSLContext sql = app.bean(DSLContext.class);
+        sql.update(JOB_EVENT)
+                .set(JOB_EVENT.BODY, "{\"string\":6}")
+                .where(JOB_EVENT.JOB_ID.eq(broken))
+                .execute();
+        JsonNode bench = app.get("/api/bench").json();
+        JsonNode card = null;
+        for (JsonNode one : bench.get("open")) if (one.get("id").asLong() == broken) card = one;
+        Objects.requireNonNull(card);
+        assertThat(card.get("next").asString()).isEqualTo("This job cannot be shown");
+        // an own defect is a 500 with a sentence, not bad input
+        Answer shown = app.get("/api/jobs/" + broken);
+        assertThat(shown.status()).isEqualTo(500);
+        assertThat(shown.json().get("detail").asString()).contains("an error of its own");
+        sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"mm", "thou", "in64"})
+    void savingOneToolChangesNoOther(String unit) {
+        JsonNode before = app.get("/api/shop/tools?unit=" + unit).json();
+        JsonNode mm = app.get("/api/shop/tools").json();
+        String bent = before.toString().replaceFirst("\"state\":\"GOOD\"", "\"state\":\"BENT\"");
+        Answer kept = app.put("/api/shop/tools?unit=" + unit, bent);
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        JsonNode after = app.get("/api/shop/tools").json();
+        for (int i = 0; i < mm.get("tools").size(); i++)
+            assertThat(after.at("/tools/" + i + "/mm")).isEqualTo(mm.at("/tools/" + i + "/mm"));
+        assertThat(after.at("/tools/0/state").asString()).isEqualTo("BENT");
+        app.put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"BENT\"", "\"state\":\"GOOD\""));
+    }
+}
