@@ -46,24 +46,18 @@ class SetupWalkTest extends BrowserWalk {
             met.add(kind.equals("move") ? advice.get("headline").asString().split(" ")[0] : kind);
             if (kind.equals("done")) return met;
             assertThat(headline(page)).hasText(advice.get("headline").asString());
-            if (kind.equals("measure")) {
+            if (kind.startsWith("measure")) {
                 String station = advice.get("station").asString();
                 int string = advice.get("strings").get(0).asInt();
                 Locator field =
                         page.getByLabel(Pattern.compile("^(Relief|Nut|Action) reading under string " + string + " .*"));
-                page.keyboard().press("g");
+                // D goes to what is to be read
+                page.keyboard().press("d");
                 assertThat(field).isFocused();
                 page.keyboard().type(value(job, station, string, relief, nut, action));
-                page.keyboard().press("Enter");
-                assertThat(page.getByText(Pattern.compile("(Relief|Nut|Action) " + string + "\\b.*"))
-                                .first())
-                        .isVisible();
                 long before = job.get("seq").asLong();
+                page.keyboard().press("Enter");
                 page.waitForCondition(() -> job(page).get("seq").asLong() > before);
-                page.waitForCondition(() -> headline(page)
-                        .textContent()
-                        .replace('\u00a0', ' ')
-                        .equals(job(page).at("/advice/headline").asString()));
             } else {
                 if (kind.equals("settle")) {
                     TestClock.pass(Duration.ofMinutes(10));
