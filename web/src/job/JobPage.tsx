@@ -137,7 +137,14 @@ function OpenJob({
     goingTo.current = null;
   });
   /** To the field of the open station, where the cursor was. */
-  const goToField = () => focusAfterDrawing(string);
+  const goToField = () => {
+    // a series that has come to rest begins anew; otherwise the cursor goes on where it was
+    const asked = job.advice.station === station ? job.advice.strings[0] : undefined;
+    const atRest = document.activeElement?.matches("[data-rest]") === true;
+    const target = atRest ? (asked ?? stringsOf(job, station)[0] ?? string) : string;
+    setString(target);
+    focusAfterDrawing(target);
+  };
   /** To the first reading that is asked for, at its own station. */
   const goToReading = () => {
     const target = job.advice.strings[0];

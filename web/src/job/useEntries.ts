@@ -144,6 +144,7 @@ export function useEntries({
     goOn: (from: number) => focus(follows(from, next(from))),
     /** What the resting place is given: a digit begins a new series, an arrow goes back into the rows. */
     restProps: {
+      "data-rest": true,
       tabIndex: -1,
       onBlur: () => setResting(false),
       onKeyDown: (event: KeyboardEvent<HTMLElement>) => {

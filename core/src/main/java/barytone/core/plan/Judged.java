@@ -38,6 +38,9 @@ public record Judged(
     /** A slot floor stands at least this far above the level of the frets, mm. */
     private static final double LEAST_SLOT = 0.02;
 
+    /** Half of the last digit that is shown, mm: what reads as the edge of its band is in it, however the band was carried over. */
+    private static final double SHOWN = 0.005 + 1e-9;
+
     /** A tool that tells no less than this share of a band says nothing about it. */
     private static final double COARSE = 0.75;
 
@@ -198,7 +201,7 @@ public record Judged(
             if (evidence instanceof Evidence.Below && outside >= 0)
                 return station == Station.RELIEF && noGap() && band.low() > 0 ? Verdict.LOW : Verdict.CANNOT_TELL;
         }
-        if (outside == 0) return Verdict.IN;
+        if (Math.abs(outside) <= SHOWN) return Verdict.IN;
         if (Math.abs(outside) <= told()) return Verdict.CANNOT_TELL;
         return outside > 0 ? Verdict.HIGH : Verdict.LOW;
     }

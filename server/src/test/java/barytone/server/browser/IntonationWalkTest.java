@@ -77,7 +77,7 @@ class IntonationWalkTest extends BrowserWalk {
                     .isVisible();
             page.keyboard().press("d");
             assertThat(headline(page)).hasText("Retune, tuning up to pitch");
-            assertThat(row(page, "6 E")).containsText("expected, sound again");
+            assertThat(row(page, "6 E")).containsText("reckoned, sound again");
         }
         // the saddles followed, nearly
         Path left = sounds.resolve("left.wav");
@@ -138,7 +138,7 @@ class IntonationWalkTest extends BrowserWalk {
         assertThat(headline(page)).containsText("Sound again the notes of");
         // another move than advised is recorded too
         page.keyboard().press("o");
-        page.getByLabel("Barrel 2–1, as the screwdriver sees it").selectOption("-2");
+        page.getByLabel("Barrel 2–1, turns clockwise").fill("-1/8");
         button(page, "Record it").click();
         assertThat(page.getByText("Barrel 2–1 1/8 turn anticlockwise")).isVisible();
         page.keyboard().press("Escape");
@@ -206,6 +206,7 @@ class IntonationWalkTest extends BrowserWalk {
         cents(page, "6 E at 12").fill("60");
         cents(page, "6 E at 12").press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Is it this note?");
+        button(page.getByRole(AriaRole.ALERT), "Type it again").click();
         cents(page, "6 E at 12").fill("3.5");
         cents(page, "6 E at 12").press("Enter");
         assertThat(row(page, "6 E")).containsText("+3.5");
@@ -240,7 +241,7 @@ class IntonationWalkTest extends BrowserWalk {
         assertThat(page.getByRole(AriaRole.NAVIGATION).getByText("lowered for the setup"))
                 .isVisible();
         page.keyboard().press("o");
-        page.getByLabel("Bass side, as the screwdriver sees it").selectOption("24");
+        page.getByLabel("Bass side, turns clockwise").fill("1 1/2");
         button(page, "Record it").click();
         assertThat(page.getByText("Neck pickup, bass 1 1/2 turns clockwise")).isVisible();
     }

@@ -48,7 +48,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(headline(page)).containsText("Retune");
         page.keyboard().press("d");
         assertThat(headline(page)).hasText("Read the relief again under strings 6 E and 1 e");
-        // G goes to the row where the cursor is, or the first that is asked for
+        // at rest G begins a series anew
         page.keyboard().press("g");
         assertThat(reading(page, "6")).isFocused();
         page.keyboard().type("0.22");
