@@ -107,7 +107,8 @@ final class PickupViewer {
                                 ? "read again"
                                 : outside == 0
                                         ? "in band"
-                                        : unit.show(Math.abs(outside)) + (outside > 0 ? " too far" : " too near"));
+                                        : unit.showWithUnit(Math.abs(outside))
+                                                + (outside > 0 ? " too far" : " too near"));
     }
 
     /** Which way to turn for an even loudness. */

@@ -230,7 +230,7 @@ final class Words {
     private String outside(Judged j) {
         if (j.noGap() && j.asRead()) return "no gap";
         double out = j.outside();
-        return unit(j.station()).show(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
+        return unit(j.station()).showWithUnit(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
     }
 
     static String high(Station station) {

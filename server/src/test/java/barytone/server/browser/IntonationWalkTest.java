@@ -155,12 +155,14 @@ class IntonationWalkTest extends BrowserWalk {
             JsonNode job = job(page);
             String kind = job.at("/advice/kind").asString();
             if (kind.equals("done")) return;
+            // what was put off until after the work is asked for again, and left
+            boolean gaps = job.at("/advice/station").asString().equals("PICKUPS");
             boolean listens = page.getByTestId("heard").count() > 0;
-            if (kind.equals("measure") && !listens) {
+            if (kind.equals("measure") && !listens && !gaps) {
                 page.keyboard().press("v");
                 assertThat(page.getByTestId("heard")).containsText("Sound");
             }
-            page.keyboard().press(kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
+            page.keyboard().press(gaps ? "l" : kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
             long before = job.get("seq").asLong();
             page.waitForCondition(() -> job(page).get("seq").asLong() > before);
             assertThat(headline(page)).hasText(job(page).at("/advice/headline").asString());
@@ -225,12 +227,12 @@ class IntonationWalkTest extends BrowserWalk {
                 field.press("Enter");
                 assertThat(field).hasValue("");
             }
-        assertThat(page.getByText("0.60 too far").first()).isVisible();
+        assertThat(page.getByText("0.60 mm too far").first()).isVisible();
         button(page, "Check the level").first().click();
         button(page, "Stand-in").click();
         assertThat(page.getByTestId("heard")).hasText("Sound 6 open");
         page.keyboard().press("p");
-        assertThat(page.getByTestId("heard")).containsText("5 A open");
+        soon(page.getByTestId("heard"), "5 A open");
         button(page, "Stop the level check").click();
         button(page, "What it shows").first().click();
         page.getByLabel("pulls the pitch").click();

@@ -105,7 +105,7 @@ class ScratchWalkTest {
         page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
         page.getByLabel("Copy Tension 72.6 N").click();
         assertThat(page.getByText("Copied")).isVisible();
-        assertThat(page.evaluate("navigator.clipboard.readText()")).isEqualTo("72.6 N");
+        assertThat(page.evaluate("navigator.clipboard.readText()")).isEqualTo("72.6 N (16.3 lb)");
     }
 
     @Test
