@@ -25,6 +25,9 @@ public record TakenReading(
         boolean early,
         int afterMoves,
         @Nullable Long unturned) {
+    /** So many standard deviations from what was expected are no chance any more. */
+    private static final double FAR = 4;
+
     TakenReading with(ReadingStatus other) {
         return new TakenReading(seq, at, reading, evidence, expected, other, early, afterMoves, unturned);
     }
@@ -50,6 +53,14 @@ public record TakenReading(
     /** The smallest difference that this reading could tell, mm: the step of its tool, or half of its bracket. */
     public double sees() {
         return Math.max(reading.tool().sees(), reading.gap().halfWidth());
+    }
+
+    /**
+     * Whether it is far from what was expected just before, though it was believed: another one like it then is as expected, and confirms it. Nothing
+     * irreversible rests on such a reading alone. That there is no gap says so little that it is never that far off.
+     */
+    public boolean unforeseen() {
+        return !noGap() && Math.abs(mm() - expected.mean()) > FAR * Math.hypot(expected.sd(), evidence.sd());
     }
 
     /** Whether the gauge found nothing: how far beyond is unknown. */

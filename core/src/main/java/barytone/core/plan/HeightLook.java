@@ -22,6 +22,9 @@ public final class HeightLook {
     /** Another look is worth asking for when it would change what is done with this chance. */
     private static final double LIKELY = 0.06;
 
+    /** A reading in its band is read once more when all that was read and moved before says with this chance that it is not. */
+    private static final double AGAINST = 0.25;
+
     /** A stack this near to one of the leaves tells no more than that leaf, mm. */
     private static final double APART = 0.004;
 
@@ -80,7 +83,23 @@ public final class HeightLook {
                         && (j.tooCoarse() || (unsure(j) && j.chanceOut(finest) > LIKELY)),
                 Advice.Measure.Reason.FINER_TOOL,
                 finest);
-        return finer.isPresent() ? finer : between(tools, station, all);
+        if (finer.isPresent()) return finer;
+        Optional<Advice> between = between(tools, station, all);
+        return between.isPresent()
+                ? between
+                : measure(
+                        all,
+                        station,
+                        j -> once(j)
+                                && job.found(station, j.string())
+                                        .filter(first -> first.seq()
+                                                != Objects.requireNonNull(j.look())
+                                                        .reading()
+                                                        .seq())
+                                        .isPresent()
+                                && j.contradicted() > AGAINST,
+                        Advice.Measure.Reason.CONTRADICTED,
+                        null);
     }
 
     private static boolean once(Judged j) {
@@ -132,6 +151,7 @@ public final class HeightLook {
                     Judged j = Judged.of(job, station, s);
                     return !j.stands()
                             || j.look() == null
+                            || j.look().reading().unforeseen()
                             || !sees(station, j.look().reading().reading().tool());
                 })
                 .toList();

@@ -216,6 +216,11 @@ public record Judged(
         return asRead() && told() > COARSE * band.width();
     }
 
+    /** The chance that it is clearly outside of its band, after all readings and moves together, where the last reading alone does not show it. */
+    double contradicted() {
+        return outside() != 0 ? 0 : 1 - reckoned.between(band.low() - told(), band.high() + told());
+    }
+
     /** The chance that another tool would find it clearly outside of its band. */
     double chanceOut(Tool other) {
         return 1 - value.between(band.low() - other.sees(), band.high() + other.sees());

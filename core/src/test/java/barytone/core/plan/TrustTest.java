@@ -252,6 +252,35 @@ class TrustTest extends PaperJob {
     }
 
     @Test
+    void aGapThatAppearsWhereThereWasNoneIsReadOnceMoreBeforeAStroke() {
+        good().reading(3, Station.NUT, Tool.LEAF, new Gap.AtMost(0.03));
+        add(new JobEvent.ReadingKept(last())).reading(3, Station.NUT, Tool.LEAF, new Gap.Between(0.40, 0.45));
+        // a misread leaf is no reason to file
+        Advice.Measure again = (Advice.Measure) advice();
+        assertThat(again.reason()).isEqualTo(Advice.Measure.Reason.BEFORE_WORK);
+        assertThat(again.strings()).containsExactly(3);
+        reading(3, Station.NUT, Tool.LEAF, new Gap.Between(0.40, 0.45));
+        assertThat(((Advice.FileSlots) advice()).slots())
+                .extracting(s -> s.string())
+                .containsExactly(3);
+    }
+
+    @Test
+    void whatReadsInBandAgainstAllThatWentBeforeIsReadOnceMoreAndThenBelieved() {
+        good();
+        for (int i = 0; i < 3; i++) reading(6, Station.ACTION, Tool.CALIPER, new Gap.Of(2.05));
+        add(new JobEvent.BridgeScrewed(
+                        List.of(new Turns(-1), new Turns(0), new Turns(0), new Turns(0), new Turns(0), new Turns(0))))
+                .add(new JobEvent.Retuned());
+        double edge = defaults.action().band(6).high();
+        reading(6, Station.ACTION, Tool.CARD, new Gap.Of(edge - 0.01));
+        Advice.Measure again = (Advice.Measure) advice();
+        assertThat(again.reason()).isEqualTo(Advice.Measure.Reason.CONTRADICTED);
+        reading(6, Station.ACTION, Tool.CARD, new Gap.Of(edge - 0.02));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
+    }
+
+    @Test
     void aSlotIsRaisedOnlyNearTheFretsOrWhereItBuzzesAndAfterWhatIsHighWasFiled() {
         // under the school's band, and clear of the frets: left
         relief(0.23, 0.20).nut(0.115, 0.108, 0.075, 0.094, 0.087, 0.08).action(GOOD_ACTION);

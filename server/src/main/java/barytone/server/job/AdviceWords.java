@@ -158,6 +158,11 @@ final class AdviceWords {
                                 + (sum.isEmpty() ? "." : ": " + sum + "."));
                 yield "Look more closely at the " + what + " of " + which;
             }
+            case CONTRADICTED -> {
+                line.add(
+                        "It reads in its band, but by what was read and moved before it should not: one more reading settles it.");
+                yield "Read the " + what + " of " + which + " once more";
+            }
             case BEFORE_WORK -> {
                 line.add(
                         "What is filed or sanded off does not come back: nothing is done on a reading from before the last move, or by a tool that cannot see it.");

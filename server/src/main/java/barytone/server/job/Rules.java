@@ -39,6 +39,8 @@ final class Rules {
                         "What is out by less than its tool can tell is looked at once with one that can, if that would change what is done.";
                     case ONCE_MORE ->
                         "What is too vaguely known for a stroke is looked at once more before it is left.";
+                    case CONTRADICTED ->
+                        "One lucky reading does not end the work: what speaks against it is asked once.";
                     case BEFORE_WORK ->
                         "Nothing irreversible on old evidence: read since the last move, by a tool that can see it.";
                     case RECHECK -> "Before hand-over everything that was moved, or moved along, is read once more.";
@@ -213,7 +215,7 @@ final class Rules {
                     // with one station agreed on, leaving it unread would leave nothing
                     case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Not before the work";
                     case NOT_READ, STALE, BEFORE_WORK -> alone ? null : "Leave the " + what;
-                    case FINER_TOOL, ONCE_MORE -> "Take it as it is";
+                    case FINER_TOOL, ONCE_MORE, CONTRADICTED -> "Take it as it is";
                     case SECOND_LOOK -> "Leave the " + what;
                     case RECHECK -> "Hand over without it";
                 };
