@@ -252,7 +252,7 @@ export function InstrumentFields({
       <div className="sm:col-span-2">
         <Field
           label="Strings, string 1 first, thou"
-          hint="w nickel-wound, s steel, b bronze, n nylon"
+          hint="w nickel-wound, s steel, b bronze, n nylon. On a job, another set is noted and asks for fresh readings."
         >
           <TextInput
             value={facts.strings ?? ""}

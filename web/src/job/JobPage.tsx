@@ -392,6 +392,7 @@ function OpenJob({
         send={send}
         working={working}
         problem={problem?.message ?? null}
+        onCorrected={clearNews}
       />
     </>
   );

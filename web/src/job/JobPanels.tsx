@@ -52,6 +52,7 @@ export function JobPanels({
   send,
   working,
   problem,
+  onCorrected,
 }: {
   job: JobView;
   station: Station;
@@ -61,6 +62,8 @@ export function JobPanels({
   working: boolean;
   /** What went wrong last. */
   problem: string | null;
+  /** The instrument was corrected here: no news from another window. */
+  onCorrected: () => void;
 }) {
   const { unit } = useUnit();
   const queries = useQueryClient();
@@ -139,6 +142,7 @@ export function JobPanels({
                 }),
               );
               queries.setQueryData(["job", job.id, unit], saved);
+              onCorrected();
               onOpen(null);
               return null;
             } catch (error) {

@@ -11,27 +11,37 @@ import { SettingForm, Tick, type PanelProps } from "./SettingForm";
 export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
   const [ways, setWays] = useState(job.relief.ways);
   const set = (change: Partial<typeof ways>) => setWays({ ...ways, ...change });
+  const submit = async () => {
+    const { straightensAnticlockwise, stepSixteenths, settleMinutes, limitSixteenths } = ways;
+    const { finishTightening } = ways;
+    const was = job.relief.ways;
+    const other =
+      stepSixteenths !== was.stepSixteenths ||
+      finishTightening !== was.finishTightening ||
+      settleMinutes !== was.settleMinutes ||
+      limitSixteenths !== was.limitSixteenths;
+    if (straightensAnticlockwise !== was.straightensAnticlockwise) {
+      const turned = await send((stamp, params) =>
+        api.POST("/api/jobs/{id}/rod-direction", {
+          params,
+          body: { ...stamp, straightensAnticlockwise },
+        }),
+      );
+      if (turned === null) return;
+    }
+    if (other) {
+      const done = await send((stamp, params) =>
+        api.POST("/api/jobs/{id}/rod-ways", {
+          params,
+          body: { ...stamp, stepSixteenths, finishTightening, settleMinutes, limitSixteenths },
+        }),
+      );
+      if (done === null) return;
+    }
+    onDone();
+  };
   return (
-    <SettingForm
-      action="Turn it this way"
-      trouble={trouble}
-      onSubmit={() =>
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/rod-ways", {
-            params,
-            body: {
-              ...stamp,
-              stepSixteenths: ways.stepSixteenths,
-              finishTightening: ways.finishTightening,
-              settleMinutes: ways.settleMinutes,
-              limitSixteenths: ways.limitSixteenths,
-            },
-          }),
-        ).then((done) => {
-          if (done !== null) onDone();
-        })
-      }
-    >
+    <SettingForm action="Turn it this way" trouble={trouble} onSubmit={() => void submit()}>
       <Field label="Largest single step">
         <Select
           autoFocus
@@ -71,6 +81,18 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
               {text}
             </option>
           ))}
+        </Select>
+      </Field>
+      <Field
+        label="This rod straightens the neck"
+        hint="seen from the end where the wrench goes in"
+      >
+        <Select
+          value={ways.straightensAnticlockwise ? "anti" : "clockwise"}
+          onChange={(e) => set({ straightensAnticlockwise: e.target.value === "anti" })}
+        >
+          <option value="clockwise">turned clockwise (usual)</option>
+          <option value="anti">turned anticlockwise</option>
         </Select>
       </Field>
       <Tick

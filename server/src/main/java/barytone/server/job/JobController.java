@@ -22,8 +22,10 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.ReadingBounds;
 import barytone.core.reading.Tool;
+import barytone.core.strings.StringSet;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -82,8 +84,20 @@ class JobController {
         Units.ofCode(unit);
         JobLog.Opened job = desk.open(id);
         if (job.state().closed()) throw new JobClosedException();
-        intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
-        return desk.view(id, unit);
+        StringSet before = job.state().spec().fittings().strings();
+        StringSet now = asked.facts().spec().fittings().strings();
+        if (before.equals(now) || job.state().readings().isEmpty()) {
+            intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
+            return desk.view(id, unit);
+        }
+        // other strings make stale what was read on the ones before: an entry of its own, to be undone where they were
+        // only noted wrongly
+        JobRequests.Plain stamp =
+                new JobRequests.Plain(job.seq(), UUID.randomUUID().toString());
+        return desk.add(id, unit, stamp, opened -> {
+            intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
+            return new JobEvent.StringsChanged(before.text(), now.text());
+        });
     }
 
     @PostMapping("/{id}/readings")

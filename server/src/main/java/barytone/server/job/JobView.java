@@ -207,7 +207,13 @@ record JobView(
 
     record SchoolView(String school, String label, String bass, String treble, String reason) {}
 
-    record WaysView(int stepSixteenths, boolean finishTightening, int settleMinutes, int limitSixteenths, String net) {}
+    record WaysView(
+            int stepSixteenths,
+            boolean finishTightening,
+            int settleMinutes,
+            int limitSixteenths,
+            boolean straightensAnticlockwise,
+            String net) {}
 
     /** The ledger of the nut or action station. */
     record HeightView(

@@ -318,6 +318,7 @@ final class JobViewer {
                         state.ways().finishTightening(),
                         state.ways().settleMinutes(),
                         state.ways().limit().sixteenths(),
+                        state.reversed(),
                         words.netTurns()));
     }
 

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The record is what was read, closed is closed, and what was accepted breaks no view. */
 class TrustApiTest {
@@ -214,6 +215,44 @@ class TrustApiTest {
         assertThat(strung.at("/action/rows/0/found").asString()).isEqualTo("1.80");
         assertThat(post(job, "other-strings", ",\"strings\":\"nonsense\"").status())
                 .isEqualTo(400);
+    }
+
+    @Test
+    void otherStringsNotedOnTheInstrumentAreAnEntryToo() {
+        long job = electric("Joiner");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        ObjectNode facts = ((ObjectNode) job(job).get("instrument")).deepCopy();
+        long version = facts.remove("version").asLong();
+        facts.remove("kindLabel");
+        facts.put("strings", "11 14 18 28w 38w 49w");
+        String body = "{\"version\":%d,\"facts\":%s}";
+        JsonNode strung = app.put("/api/jobs/" + job + "/instrument", body.formatted(version, facts))
+                .json();
+        assertThat(strung.at("/tape/0/text").asString()).startsWith("Other strings: 11 14 18 28w 38w 49w, before ");
+        assertThat(strung.at("/action/rows/0/now").isMissingNode()).isTrue();
+        // only noted wrongly: undone, and the readings stand again
+        JsonNode undone = post(job, "undo", "").json();
+        assertThat(undone.at("/action/rows/0/now").asString()).isEqualTo("1.80");
+        // another correction is no event
+        facts.put("name", "Joiner’s second");
+        JsonNode named = app.put("/api/jobs/" + job + "/instrument", body.formatted(version + 1, facts))
+                .json();
+        assertThat(named.get("seq").asLong()).isEqualTo(undone.get("seq").asLong());
+    }
+
+    @Test
+    void theDirectionOfTheRodIsTakenBack() {
+        long job = electric("Sailmaker");
+        assertThat(post(job, "rod-direction", ",\"straightensAnticlockwise\":true")
+                        .json()
+                        .at("/relief/ways/straightensAnticlockwise")
+                        .asBoolean())
+                .isTrue();
+        assertThat(post(job, "rod-direction", ",\"straightensAnticlockwise\":false")
+                        .json()
+                        .at("/relief/ways/straightensAnticlockwise")
+                        .asBoolean(true))
+                .isFalse();
     }
 
     @Test
