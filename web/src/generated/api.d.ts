@@ -3030,6 +3030,7 @@ export interface components {
             settleMinutes: number;
             /** Format: int32 */
             stepSixteenths: number;
+            straightensAnticlockwise: boolean;
         };
         WhereChoice: {
             label: string;
