@@ -107,8 +107,7 @@ final class PickupViewer {
                                 ? "read again"
                                 : outside == 0
                                         ? "in band"
-                                        : unit.showWithUnit(Math.abs(outside))
-                                                + (outside > 0 ? " too far" : " too near"));
+                                        : unit.show(Math.abs(outside)) + (outside > 0 ? " too far" : " too near"));
     }
 
     /** Which way to turn for an even loudness. */

@@ -208,7 +208,7 @@ final class Words {
         List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
         long unsure = verdicts.stream().filter("cannot-tell"::equals).count();
         if (out.isEmpty()) return unsure == 0 ? "in band" : unsure + " cannot tell";
-        if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
+        if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst(), true);
         return out.size() + " of " + judged.size() + " out";
     }
 
@@ -227,10 +227,13 @@ final class Words {
         return stale > 0 ? Optional.of(stale + " to read again") : Optional.empty();
     }
 
-    private String outside(Judged j) {
+    /** How far outside; with its unit where no heading says it. */
+    private String outside(Judged j, boolean alone) {
         if (j.noGap() && j.asRead()) return "no gap";
         double out = j.outside();
-        return unit(j.station()).showWithUnit(Math.abs(out)) + (out > 0 ? high(j.station()) : low(j.station()));
+        LengthUnit unit = unit(j.station());
+        String amount = alone ? unit.showWithUnit(Math.abs(out)) : unit.show(Math.abs(out));
+        return amount + (out > 0 ? high(j.station()) : low(j.station()));
     }
 
     static String high(Station station) {
@@ -251,7 +254,7 @@ final class Words {
     String verdictText(Judged j) {
         return switch (verdict(j)) {
             case "in" -> "in band";
-            case "high", "low" -> outside(j);
+            case "high", "low" -> outside(j, false);
             case "stale" -> "read again";
             case "unread" -> "not read";
             default -> j.noGap() && j.asRead() ? "no gap; how much is unknown" : "cannot tell";

@@ -227,7 +227,7 @@ class IntonationWalkTest extends BrowserWalk {
                 field.press("Enter");
                 assertThat(field).hasValue("");
             }
-        assertThat(page.getByText("0.60 mm too far").first()).isVisible();
+        assertThat(page.getByText("0.60 too far").first()).isVisible();
         button(page, "Check the level").first().click();
         button(page, "Stand-in").click();
         assertThat(page.getByTestId("heard")).hasText("Sound 6 open");
