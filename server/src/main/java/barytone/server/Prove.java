@@ -55,10 +55,11 @@ final class Prove {
     private static String json(ProvingGround g, double seconds) {
         return String.format(
                 Locale.ROOT,
-                "{\"instruments\":%d,\"inBand\":%d,\"unsafe\":%d,\"readings\":%d,\"moves\":%d,\"retunes\":%d,\"overshoots\":%d,"
+                "{\"instruments\":%d,\"inBand\":%d,\"inBandMeasurable\":%d,\"unsafe\":%d,\"readings\":%d,\"moves\":%d,\"retunes\":%d,\"overshoots\":%d,"
                         + "\"baselineReadings\":%d,\"baselineMoves\":%d,\"seconds\":%.1f}",
                 g.instruments(),
                 g.inBand(),
+                g.inBandMeasurable(),
                 g.unsafe(),
                 g.readings(),
                 g.moves(),
@@ -77,6 +78,7 @@ final class Prove {
                 %d instruments, seed %d, %.1f s
                                               next move   fixed order
                 every target truly in band      %6.1f %%      %6.1f %%
+                the same as far as can be read  %6.1f %%
                 readings per instrument         %8.1f      %8.1f
                 moves per instrument            %8.1f      %8.1f
                 retunes per instrument          %8.1f      %8.1f
@@ -87,6 +89,7 @@ final class Prove {
                 seconds,
                 100 * g.inBand() / n,
                 100 * g.baselineInBand() / n,
+                100 * g.inBandMeasurable() / n,
                 g.readings() / n,
                 g.baselineReadings() / n,
                 g.moves() / n,
