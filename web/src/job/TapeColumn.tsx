@@ -135,10 +135,10 @@ export function TapeColumn({
             </span>
             <button
               type="button"
-              disabled={working}
+              disabled={working || job.closed}
               aria-label={`${line.undone ? "Bring back" : "Undo"}: ${line.text}`}
               onClick={() => (line.undone ? actions.redo(line.seq) : actions.undo(line.seq))}
-              className="-mr-3 min-h-11 min-w-11 text-[17px] text-mute hover:text-ink"
+              className="-mr-3 min-h-11 min-w-11 text-[17px] text-mute hover:text-ink disabled:opacity-50"
             >
               {line.undone ? "↷" : "↶"}
             </button>

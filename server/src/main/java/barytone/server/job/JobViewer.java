@@ -96,8 +96,9 @@ final class JobViewer {
                 told,
                 settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
                 tape.lines(),
-                tape.anythingCounts(),
-                !undone.isEmpty(),
+                // a closed job is reopened first
+                !state.closed() && tape.anythingCounts(),
+                !state.closed() && !undone.isEmpty(),
                 closing());
     }
 

@@ -177,6 +177,7 @@ class TrustApiTest {
         long job = electric("Cook");
         readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
         JsonNode closed = post(job, "close", "").json();
+        assertThat(closed.get("canUndo").asBoolean()).isFalse();
         String facts = closed.get("instrument").toString();
         long version = closed.at("/instrument/version").asLong();
         Answer corrected = app.put(
