@@ -85,6 +85,32 @@ class TonesTest extends PaperJob {
         assertThat(Objects.requireNonNull(tones().room().get(0)).back()).isCloseTo(5, within(0.1));
     }
 
+    /** What each turn promised is compared with what it gave: a pitch learned meanwhile promises nothing of the turns before. */
+    @Test
+    void everyTurnIsComparedWithWhatItPromised() {
+        double cents = -1200 / Math.log(2) / spec.scaleLength();
+        double pitch = 0.5;
+        for (int round = 0; round < 3; round++)
+            for (int string = 6; string >= 1; string--) {
+                double before = 12 + 2 * round * pitch * cents;
+                sound(string, Sounded.OPEN, 0).sound(string, Sounded.at(12), before);
+                List<Turns> turns = new ArrayList<>(Collections.nCopies(6, Turns.NONE));
+                turns.set(6 - string, new Turns(32));
+                add(new JobEvent.SaddlesMoved(turns, Collections.nCopies(6, 0.0)));
+                sound(string, Sounded.OPEN, 0).sound(string, Sounded.at(12), before + 2 * pitch * cents);
+            }
+        assertThat(tones().screwPitch().mean()).isCloseTo(pitch, within(0.05));
+    }
+
+    @Test
+    void anOpenStringTunedInBetweenDoesNotChangeWhatWasReadBefore() {
+        sound(6, Sounded.OPEN, 0).sound(6, Sounded.at(12), 2).sound(6, Sounded.OPEN, -8);
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(2, within(1e-6));
+        // what is sounded now is taken against the string as it is tuned now
+        sound(6, Sounded.at(12), -6);
+        assertThat(Intoned.of(state(), 6).offset()).isCloseTo(2, within(1e-6));
+    }
+
     @Test
     void theRoomLeftShrinksAsASaddleGoes() {
         add(new JobEvent.LengthTravelRead(0, 2, 3));
