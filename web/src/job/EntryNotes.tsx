@@ -1,5 +1,6 @@
+import type { RefObject } from "react";
 import { Button } from "../ui/controls";
-import type { Refused } from "./useEntries";
+import type { Refused, useEntries } from "./useEntries";
 
 /** What is wrong with an entry, in its own row: the question it raised with its answers, or why it was refused. */
 export function RefusedNote({
@@ -37,5 +38,32 @@ export function RefusedNote({
         <Button onClick={onForget}>Type it again</Button>
       </div>
     </div>
+  );
+}
+
+/** Where the cursor rests after the last row of a series: a digit begins another one, a key is the next move. */
+export function Rest({
+  entries,
+  place,
+  begins,
+}: {
+  entries: ReturnType<typeof useEntries>;
+  place: RefObject<HTMLParagraphElement | null>;
+  /** Where the next series begins. */
+  begins: string;
+}) {
+  return (
+    <p
+      ref={place}
+      {...entries.restProps}
+      data-testid="rest"
+      className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
+    >
+      {entries.resting && (
+        <>
+          <strong>At rest.</strong> The next number begins again at {begins}; D is the next move.
+        </>
+      )}
+    </p>
   );
 }

@@ -3,7 +3,7 @@ import { api, type JobView, type Schemas } from "../app/api";
 import { Button } from "../ui/controls";
 import { Heads } from "../ui/Heads";
 import type { JobActions } from "./actions";
-import { RefusedNote } from "./EntryNotes";
+import { RefusedNote, Rest } from "./EntryNotes";
 import { LeafRow } from "./LeafRow";
 import { Standing } from "./Standing";
 import type { Station } from "./stations";
@@ -185,19 +185,11 @@ export function Ledger({
           })}
         </tbody>
       </table>
-      <p
-        ref={rest}
-        {...entries.restProps}
-        data-testid="rest"
-        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
-      >
-        {entries.resting && (
-          <>
-            <strong>At rest.</strong> The next number begins again at {first?.string} {first?.name};
-            D is the next move.
-          </>
-        )}
-      </p>
+      <Rest
+        entries={entries}
+        place={rest}
+        begins={first === undefined ? "" : `${first.string} ${first.name}`}
+      />
       {selected !== undefined && selected.leaves.length > 0 && (
         <LeafRow
           leaves={selected.leaves}

@@ -6,7 +6,7 @@ import { ListeningBar } from "./ListeningBar";
 import { Remarks } from "./Ledger";
 import { Tick } from "./SettingForm";
 import type { useStationEar } from "./useStationEar";
-import { RefusedNote } from "./EntryNotes";
+import { RefusedNote, Rest } from "./EntryNotes";
 import { useEntries } from "./useEntries";
 import type { Send, SendEntry } from "./useJob";
 import { Standing } from "./Standing";
@@ -91,19 +91,7 @@ export function Pickups({
           }
         />
       ))}
-      <p
-        ref={rest}
-        {...entries.restProps}
-        data-testid="rest"
-        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
-      >
-        {entries.resting && (
-          <>
-            <strong>At rest.</strong> The next number begins again at the first gap; D is the next
-            move.
-          </>
-        )}
-      </p>
+      <Rest entries={entries} place={rest} begins="the first gap" />
       {level !== null && (
         <ListeningBar
           job={job}

@@ -1,6 +1,6 @@
 import { useRef, useState, type ReactNode, type RefObject } from "react";
 import { api, type JobView, type Problem, type Schemas } from "../app/api";
-import { RefusedNote } from "./EntryNotes";
+import { RefusedNote, Rest } from "./EntryNotes";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { Remarks } from "./Ledger";
@@ -163,19 +163,11 @@ export function ToneLedger({
           })}
         </tbody>
       </table>
-      <p
-        ref={rest}
-        {...entries.restProps}
-        data-testid="rest"
-        className={`mt-1 min-h-6 text-[15px] outline-none ${entries.resting ? "" : "sr-only"}`}
-      >
-        {entries.resting && (
-          <>
-            <strong>At rest.</strong> The next number begins again at {first?.string} {first?.name};
-            D is the next move.
-          </>
-        )}
-      </p>
+      <Rest
+        entries={entries}
+        place={rest}
+        begins={first === undefined ? "" : `${first.string} ${first.name}`}
+      />
       {problem !== null && (
         <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
           {problem.message}
