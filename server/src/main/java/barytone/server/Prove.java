@@ -55,11 +55,10 @@ final class Prove {
     private static String json(ProvingGround g, double seconds) {
         return String.format(
                 Locale.ROOT,
-                "{\"instruments\":%d,\"inBand\":%d,\"inBandMeasurable\":%d,\"unsafe\":%d,\"readings\":%d,\"moves\":%d,\"retunes\":%d,\"overshoots\":%d,"
+                "{\"instruments\":%d,\"inBand\":%d,\"unsafe\":%d,\"readings\":%d,\"moves\":%d,\"retunes\":%d,\"overshoots\":%d,"
                         + "\"baselineReadings\":%d,\"baselineMoves\":%d,\"seconds\":%.1f}",
                 g.instruments(),
                 g.inBand(),
-                g.inBandMeasurable(),
                 g.unsafe(),
                 g.readings(),
                 g.moves(),

@@ -215,6 +215,16 @@ class IntonationWalkTest extends BrowserWalk {
         assertThat(page.getByText("String 6 at 12: +3.5 cents, typed")).isVisible();
     }
 
+    private static boolean heardSoon(Page page, String text) {
+        try {
+            assertThat(page.getByTestId("heard"))
+                    .containsText(text, new LocatorAssertions.ContainsTextOptions().setTimeout(12_000));
+            return true;
+        } catch (AssertionError notYet) {
+            return false;
+        }
+    }
+
     @Test
     void pickupsAreMeasuredTurnedAndHeard() {
         Page page = demoJob("Turnstone");
@@ -231,8 +241,10 @@ class IntonationWalkTest extends BrowserWalk {
         button(page, "Check the level").first().click();
         button(page, "Stand-in").click();
         assertThat(page.getByTestId("heard")).hasText("Sound 6 open");
-        page.keyboard().press("p");
-        soon(page.getByTestId("heard"), "5 A open");
+        // a pluck before the input has been quiet for a moment is not heard as one: it is plucked again
+        for (int i = 0; i < 4 && !heardSoon(page, "5 A open"); i++)
+            page.keyboard().press("p");
+        assertThat(page.getByTestId("heard")).containsText("5 A open");
         button(page, "Stop the level check").click();
         button(page, "What it shows").first().click();
         page.getByLabel("pulls the pitch").click();

@@ -91,8 +91,7 @@ class SetupWalkTest extends BrowserWalk {
     private static List<String> verdicts(JsonNode job) {
         List<String> verdicts = new ArrayList<>();
         for (JsonNode row : job.at("/closing/rows"))
-            if (System.out.printf("XX %s%n", row) != null)
-                verdicts.add(row.get("verdict").asString());
+            verdicts.add(row.get("verdict").asString());
         return verdicts;
     }
 
