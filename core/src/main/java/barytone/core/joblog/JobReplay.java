@@ -201,7 +201,9 @@ public final class JobReplay {
             case JobEvent.PickupsLowered e -> pickups.lowered(e.down());
             case JobEvent.LevelHeard e -> pickups.level(e);
             case JobEvent.MovedUncounted e -> {
-                pass(logged.at());
+                // what was moved pulls otherwise: at pitch again before it is read
+                adjusting(logged);
+                tones.slackened(spec.everyString());
                 uncounted(e.station(), e.strings());
             }
             case JobEvent.StringsChanged ignored -> otherStrings(logged);
@@ -278,6 +280,8 @@ public final class JobReplay {
             case ACTION -> {
                 move(new Move.SaddlesUnknown(strings));
                 touched(Station.ACTION, strings);
+                // a turn ticked before says nothing of where the saddle stands now
+                lastTurns.keySet().removeAll(strings);
             }
             case INTONATION, PICKUPS -> {}
         }

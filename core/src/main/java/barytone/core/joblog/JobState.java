@@ -179,6 +179,13 @@ public record JobState(
                 .findFirst();
     }
 
+    /** Whether anything was read on this job: a height, a note or a gap. */
+    public boolean anythingRead() {
+        return !readings.isEmpty()
+                || !tones.notes().isEmpty()
+                || !pickups.gaps().isEmpty();
+    }
+
     /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
     public boolean left(Station station) {
         return declined(leaving(station)) || declined(formerly(station)) || declined("measure-" + station);

@@ -87,19 +87,15 @@ public final class HeightLook {
         Optional<Advice> between = between(tools, station, all);
         return between.isPresent()
                 ? between
-                : measure(
-                        all,
-                        station,
-                        j -> once(j)
-                                && job.found(station, j.string())
-                                        .filter(first -> first.seq()
-                                                != Objects.requireNonNull(j.look())
-                                                        .reading()
-                                                        .seq())
-                                        .isPresent()
-                                && j.contradicted() > AGAINST,
-                        Advice.Measure.Reason.CONTRADICTED,
-                        null);
+                : measure(all, station, j -> overruled(job, j), Advice.Measure.Reason.CONTRADICTED, null);
+    }
+
+    /** Whether all that was read and moved before speaks against a single reading. */
+    private static boolean overruled(JobState job, Judged j) {
+        boolean readBefore = job.found(j.station(), j.string())
+                .filter(first -> j.look() != null && first.seq() != j.look().seq())
+                .isPresent();
+        return once(j) && readBefore && j.contradicted() > AGAINST;
     }
 
     private static boolean once(Judged j) {
@@ -114,13 +110,15 @@ public final class HeightLook {
         return Objects.requireNonNull(j.look()).reading().reading();
     }
 
-    /** The same where only two leaves laid together come between the one that goes and the one that does not. */
+    /**
+     * A closer look where the edge of the band lies between the leaf that goes and the one that does not, be the middle of the two inside or not, and two
+     * leaves laid together come between them.
+     */
     private static Optional<Advice> between(Toolkit tools, Station station, List<Judged> all) {
         return measure(
                 all,
                 station,
                 j -> once(j)
-                        && unsure(j)
                         && j.chanceOut(Tool.LEAF) > LIKELY
                         && read(j).gap() instanceof Gap.Between b
                         && tools.leaves().stacked().stream()

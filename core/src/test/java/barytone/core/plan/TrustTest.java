@@ -151,6 +151,20 @@ class TrustTest extends PaperJob {
     }
 
     @Test
+    void whatWasTurnedWithoutCountingIsTunedAndReadAndSuspectsNoTickBefore() {
+        relief(0.23, 0.20).nut(GOOD_NUT).action(2.4, 2.3, 2.2, 2.1, 2.0, 1.9);
+        add(new JobEvent.BridgeScrewed(Collections.nCopies(6, new Turns(-16)))).add(new JobEvent.Retuned());
+        add(new JobEvent.MovedUncounted(Station.ACTION, List.of(6)));
+        // a reading off pitch would be void
+        assertThat(advice()).isInstanceOf(Advice.Retune.class);
+        add(new JobEvent.Retuned());
+        // where it stood before the counted turn: it was turned back by feel, not left unturned
+        reading(6, Station.ACTION, Tool.CARD, new Gap.Of(2.4));
+        assertThat(state().doubts()).isEmpty();
+        assertThat(judged(Station.ACTION, 6).value().mean()).isEqualTo(2.4);
+    }
+
+    @Test
     void aNewNutIsNotReadAndNotChangedByANumber() {
         good().add(new JobEvent.NutReworked(JobEvent.NutReworked.Way.RENEWED, spec.everyString(), 0))
                 .add(new JobEvent.Retuned());
@@ -193,6 +207,15 @@ class TrustTest extends PaperJob {
                         defaults.relief().treble().high() - 0.003)
                 .nut(nut)
                 .action(action);
+        // the edge lies between two leaves: whether anything is done depends on it, so two laid together tell; once
+        for (Station station : List.of(Station.RELIEF, Station.NUT)) {
+            Advice.Measure closer = (Advice.Measure) advice();
+            assertThat(closer.reason()).isEqualTo(Advice.Measure.Reason.ONCE_MORE);
+            for (int s : closer.strings()) {
+                double mm = judged(station, s).value().mean();
+                reading(s, station, Tool.LEAF, new Gap.Between(mm - 0.004, mm + 0.004));
+            }
+        }
         Advice.Finished finished = (Advice.Finished) advice();
         assertThat(finished.results()).extracting(Advice.Done::reason).containsOnly(Advice.Done.Reason.LEAVE_IT);
     }
