@@ -347,7 +347,7 @@ class HeightController {
         Allowed.whole("bands", typed.size(), strings, strings);
         List<Band> bands = new ArrayList<>();
         for (JobRequests.TypedBand band : typed)
-            bands.add(JobController.band(
+            bands.add(WantedBand.of(
                     Length.parse(band.low(), unit).mm(),
                     Length.parse(band.high(), unit).mm(),
                     bounds,
@@ -410,7 +410,7 @@ class HeightController {
         String clean = text.strip().replace('−', '-');
         boolean minus = clean.startsWith("-");
         String bare = minus || clean.startsWith("+") ? clean.substring(1).strip() : clean;
-        double mm = bare.equals("0") ? 0 : mm(bare, unit);
+        double mm = mm(bare, unit);
         return Allowed.number(field, minus ? -mm : mm, -most, most, "mm");
     }
 }

@@ -21,6 +21,8 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
+import barytone.core.neck.Allowed;
+import barytone.core.neck.NotAllowedException;
 import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.strings.StringSet;
@@ -42,6 +44,8 @@ import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -93,6 +97,19 @@ class JobLog {
     record Opened(Job job, List<LoggedEvent> log, JobState state) {
         long seq() {
             return log.isEmpty() ? 0 : log.getLast().seq();
+        }
+
+        /**
+         * The place of an entry of a kind on this job's tape.
+         *
+         * @throws NotAllowedException when there is none of that kind in that place
+         */
+        long existing(long seq, Class<? extends JobEvent> kind) {
+            return log.stream()
+                    .filter(e -> e.seq() == seq && kind.isInstance(e.event()))
+                    .findFirst()
+                    .orElseThrow(() -> Allowed.broken("event", seq, "an entry of that kind on this job's tape"))
+                    .seq();
         }
     }
 
@@ -170,6 +187,25 @@ class JobLog {
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
         return open(id);
+    }
+
+    /** What earlier versions closed without keeping what it was about is kept from now on as it is; done once, at the first start. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Transactional
+    public void freezeClosedEarlier() {
+        List<Long> unkept = sql.selectDistinct(JOB_EVENT.JOB_ID)
+                .from(JOB_EVENT)
+                .where(JOB_EVENT.KIND.eq(codec.kind(new JobEvent.Closed())))
+                .andNotExists(sql.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB_EVENT.JOB_ID)))
+                .fetch(JOB_EVENT.JOB_ID);
+        for (long id : unkept) {
+            try {
+                Opened job = open(id);
+                if (job.state().closed()) freeze(job.job());
+            } catch (RuntimeException e) {
+                LOG.error("Job {} cannot be kept as it was closed", id, e);
+            }
+        }
     }
 
     /** Keeps what a job is about as it is on the day it is closed. */

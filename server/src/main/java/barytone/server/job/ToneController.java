@@ -271,7 +271,7 @@ class ToneController {
     }
 
     private static Band band(JobRequests.TypedBand typed, String unit) {
-        return JobController.band(
+        return WantedBand.of(
                 Length.parse(typed.low(), Units.ofCode(unit).pickups()).mm(),
                 Length.parse(typed.high(), Units.ofCode(unit).pickups()).mm(),
                 new ReadingBounds(0.2, 15, 0.5, 6),

@@ -100,7 +100,7 @@ class ShopController {
         return switch (kind) {
             case LEAF, NUT_FILE -> units.gauge();
             case RADIUS_GAUGE, STRAIGHTEDGE, NOTCHED_STRAIGHTEDGE -> units.radius();
-            case RULER, ACTION_CARD, CALIPER -> units.action() == LengthUnit.MM ? LengthUnit.MM : units.action();
+            case RULER, ACTION_CARD, CALIPER -> units.action();
             case KEY, CAPO, FRET_ROCKER, TUNER, HYGROMETER, SOLDERING_IRON, OTHER -> LengthUnit.MM;
         };
     }

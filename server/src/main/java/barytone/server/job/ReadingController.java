@@ -1,0 +1,178 @@
+package barytone.server.job;
+
+import barytone.core.joblog.JobEvent;
+import barytone.core.joblog.JobState;
+import barytone.core.neck.Allowed;
+import barytone.core.neck.GapMethod;
+import barytone.core.plan.Station;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthText;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Units;
+import barytone.core.reading.Gap;
+import barytone.core.reading.ReadingBounds;
+import barytone.core.reading.Tool;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Readings of relief, nut and action over HTTP, and what is said of them afterwards. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+class ReadingController {
+    private final JobDesk desk;
+
+    ReadingController(JobDesk desk) {
+        this.desk = desk;
+    }
+
+    @PostMapping("/readings")
+    JobView reading(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Reading asked) {
+        return desk.add(id, unit, asked, job -> reading(job.state(), asked, Units.ofCode(unit)));
+    }
+
+    @PostMapping("/readings/kept")
+    JobView keep(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.ReadingKept(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
+    }
+
+    /** A doubted reading is right, for its height was moved before it without counting. */
+    @PostMapping("/readings/moved")
+    JobView moved(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.ReadingMoved(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
+    }
+
+    /** Heights were moved without counting, and will be read. */
+    @PostMapping("/uncounted")
+    JobView uncounted(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.Uncounted asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "RELIEF, NUT or ACTION");
+            List<Integer> strings = asked.strings() == null ? job.state().spec().everyString() : asked.strings();
+            if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one string");
+            for (int s : strings)
+                Allowed.whole("string", s, 1, job.state().spec().strings());
+            return new JobEvent.MovedUncounted(asked.station(), strings);
+        });
+    }
+
+    @PostMapping("/readings/dropped")
+    JobView drop(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.ReadingDropped(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
+    }
+
+    private static JobEvent reading(JobState state, JobRequests.Reading asked, Units units) {
+        Station station = asked.station() == null ? Station.RELIEF : asked.station();
+        if (!station.height())
+            throw Allowed.broken("station", station, "RELIEF, NUT or ACTION; the others have routes of their own");
+        LengthUnit unit = switch (station) {
+            case NUT -> units.nut();
+            case ACTION -> units.action();
+            case RELIEF, INTONATION, PICKUPS -> units.relief();
+        };
+        if (!state.strings(station).contains(asked.string()))
+            throw Allowed.broken(
+                    "string",
+                    asked.string(),
+                    (station == Station.RELIEF ? "the lowest or the highest: " : "one of ") + state.strings(station));
+        GapMethod method = state.method(station);
+        Tool tool = asked.tool() == null ? state.tool(station) : Tool.ofCode(asked.tool());
+        Gap gap;
+        String typed;
+        if (asked.tap() != null) {
+            if (!(method instanceof GapMethod.NutPressed))
+                throw Allowed.broken("tap", asked.tap(), "a pressed nut reading: press at 2 or 3 and tap over fret 1");
+            gap = asked.tap().gap();
+            typed = "tap";
+            tool = Tool.EYE;
+        } else if (asked.leaves() != null) {
+            gap = gap(asked.leaves());
+            typed = "leaves";
+            tool = Tool.LEAF;
+        } else {
+            typed = asked.text() == null ? "" : asked.text();
+            gap = switch (LengthText.parse(typed, unit)) {
+                case LengthText.Exact e -> new Gap.Of(e.length().mm());
+                case LengthText.Bracket b ->
+                    new Gap.Between(b.goes().mm(), b.stops().mm());
+            };
+        }
+        ReadingBounds bounds = ReadingBounds.of(method);
+        boolean sure = Boolean.TRUE.equals(asked.sure());
+        if (!sure && bare(typed)) suspect(typed, gap, bounds, unit);
+        bounds.check("reading", gap.shown(), unit);
+        if (!sure)
+            bounds.oddity(gap.shown(), unit).ifPresent(question -> {
+                throw new OddValueException(question);
+            });
+        return new JobEvent.ReadingTaken(
+                asked.string(), method, tool, gap, state.position(station), typed.strip(), unit);
+    }
+
+    /** Whether a number was typed without a unit. */
+    private static boolean bare(String typed) {
+        return typed.strip().matches("[+-]?[0-9]*[.,]?[0-9]+");
+    }
+
+    /** A number that is odd in its unit, and usual in another, is asked about. */
+    private static void suspect(String typed, Gap gap, ReadingBounds bounds, LengthUnit unit) {
+        bounds.meant(gap.shown(), unit).ifPresent(meant -> {
+            double mm = Length.parse(meant, LengthUnit.MM).mm();
+            String spoken = meant.endsWith("t")
+                    ? meant.substring(0, meant.length() - 1) + " thou (" + LengthUnit.MM.showWithUnit(mm) + ")"
+                    : LengthUnit.MM.showWithUnit(mm);
+            throw new OddValueException(
+                    "“" + typed.strip() + "” would be " + unit.showWithUnit(gap.shown()) + ". Is it " + spoken + "?",
+                    meant,
+                    spoken);
+        });
+    }
+
+    private static Gap gap(JobRequests.Leaves leaves) {
+        for (Double size : new Double[] {leaves.free(), leaves.touches(), leaves.lifts()})
+            if (size != null) Allowed.number("leaf", size, 0.01, 5, "mm");
+        if (leaves.touches() != null) return new Gap.Of(leaves.touches());
+        if (leaves.free() != null && leaves.lifts() != null) {
+            if (leaves.free() >= leaves.lifts())
+                throw Allowed.broken(
+                        "leaves",
+                        "free at " + leaves.free() + ", lifting at " + leaves.lifts(),
+                        "a free leaf thinner than the one that lifts the string");
+            return new Gap.Between(leaves.free(), leaves.lifts());
+        }
+        if (leaves.free() != null) return new Gap.AtLeast(leaves.free());
+        if (leaves.lifts() != null) return new Gap.AtMost(leaves.lifts());
+        throw Allowed.broken("leaves", "none", "at least one leaf that went free, touched or lifted the string");
+    }
+}
