@@ -18,18 +18,6 @@ import tools.jackson.databind.JsonNode;
 
 /** Eyes on the gauge: whole series are typed without a look at the page, and every reading must land where it was meant. */
 class BlindWalkTest extends BrowserWalk {
-    private static final Pattern READING = Pattern.compile("((?:Relief|Nut|Action) \\d+)\\b.*?: (.*) mm");
-
-    private static Page takeIn(String kind) {
-        Page page = page("/new");
-        page.getByLabel("Kind").selectOption(kind);
-        page.getByLabel("Name on the ticket").fill("“Fulmar”");
-        page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
-        page.keyboard().press("Enter");
-        assertThat(headline(page)).containsText("Read the relief");
-        return page;
-    }
-
     private static void type(Page page, String text) {
         page.keyboard().type(text);
         page.keyboard().press("Enter");
@@ -39,8 +27,9 @@ class BlindWalkTest extends BrowserWalk {
     private static List<String> tape(Page page) {
         List<String> lines = new ArrayList<>();
         for (JsonNode line : job(page).get("tape")) {
-            Matcher reading = READING.matcher(line.get("text").asString());
-            if (reading.matches()) lines.addFirst(reading.group(1) + ": " + reading.group(2) + " mm");
+            Matcher reading = KeyboardWork.ON_TAPE.matcher(line.get("text").asString());
+            if (reading.matches())
+                lines.addFirst(reading.group(1) + " " + reading.group(2) + ": " + reading.group(3) + " mm");
         }
         return lines;
     }

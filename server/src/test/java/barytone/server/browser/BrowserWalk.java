@@ -89,6 +89,18 @@ abstract class BrowserWalk {
         return page;
     }
 
+    /** Takes in an instrument of a kind, as it usually is. */
+    static Page takeIn(String kind, String... without) {
+        Page page = page("/new");
+        page.getByLabel("Kind").selectOption(kind);
+        page.getByLabel("Name on the ticket").fill("“Fulmar”");
+        without(page, without);
+        page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
+        page.keyboard().press("Enter");
+        assertThat(headline(page)).containsText("Read the relief");
+        return page;
+    }
+
     /** At intake: these stations are not agreed on. */
     static void without(Page page, String... stations) {
         for (String station : stations)

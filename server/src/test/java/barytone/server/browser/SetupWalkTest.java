@@ -3,15 +3,11 @@ package barytone.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -31,61 +27,12 @@ class SetupWalkTest extends BrowserWalk {
         return page;
     }
 
-    /**
-     * Works by keyboard alone until the work is done: types what an honest instrument would show, which is what was found at first and
-     * what the last move was expected to give from then on; presses D for everything else.
-     *
-     * @return the kinds of advice that were met
-     */
     private static Set<String> work(Page page, String[] relief, String[] nut, String[] action) {
-        Set<String> met = new HashSet<>();
-        for (int step = 0; step < 90; step++) {
-            JsonNode job = job(page);
-            JsonNode advice = job.get("advice");
-            String kind = advice.get("kind").asString();
-            met.add(kind.equals("move") ? advice.get("headline").asString().split(" ")[0] : kind);
-            if (kind.equals("done")) return met;
-            assertThat(headline(page)).hasText(advice.get("headline").asString());
-            if (kind.startsWith("measure")) {
-                String station = advice.get("station").asString();
-                int string = advice.get("strings").get(0).asInt();
-                Locator field =
-                        page.getByLabel(Pattern.compile("^(Relief|Nut|Action) reading under string " + string + " .*"));
-                // D goes to what is to be read
-                page.keyboard().press("d");
-                assertThat(field).isFocused();
-                page.keyboard().type(value(job, station, string, relief, nut, action));
-                long before = job.get("seq").asLong();
-                page.keyboard().press("Enter");
-                page.waitForCondition(() -> job(page).get("seq").asLong() > before);
-            } else {
-                if (kind.equals("settle")) {
-                    TestClock.pass(Duration.ofMinutes(10));
-                    page.reload();
-                } else {
-                    page.keyboard().press("d");
-                    long before = job.get("seq").asLong();
-                    page.waitForCondition(() -> job(page).get("seq").asLong() > before);
-                }
-            }
-            JsonNode then = job(page);
-            assertThat(headline(page)).hasText(then.at("/advice/headline").asString());
-        }
-        throw new AssertionError("not done after 90 steps: " + job(page).at("/advice/headline"));
-    }
-
-    private static String value(
-            JsonNode job, String station, int string, String[] relief, String[] nut, String[] action) {
-        String view = station.toLowerCase(Locale.ROOT);
-        for (JsonNode row : job.get(view).get("rows")) {
-            if (row.get("string").asInt() != string) continue;
-            if (row.hasNonNull("now")) return row.get("now").asString();
-        }
-        return switch (station) {
-            case "RELIEF" -> relief[string == 1 ? 1 : 0];
-            case "NUT" -> nut[nut.length - string];
+        return KeyboardWork.on(page, (station, string) -> switch (station) {
+            case "Relief" -> relief[string == 1 ? 1 : 0];
+            case "Nut" -> nut[nut.length - string];
             default -> action[action.length - string];
-        };
+        });
     }
 
     private static List<String> verdicts(JsonNode job) {

@@ -242,6 +242,20 @@ class TrustApiTest {
     }
 
     @Test
+    void otherStringsAreAnEntryWhenOnlyNotesWereRead() {
+        long job = electric("Rigger");
+        post(job, "pitches", ",\"string\":6,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\"");
+        ObjectNode facts = ((ObjectNode) job(job).get("instrument")).deepCopy();
+        long version = facts.remove("version").asLong();
+        facts.remove("kindLabel");
+        facts.put("strings", "11 14 18 28w 38w 49w");
+        JsonNode strung = app.put(
+                        "/api/jobs/" + job + "/instrument", "{\"version\":%d,\"facts\":%s}".formatted(version, facts))
+                .json();
+        assertThat(strung.at("/tape/0/text").asString()).startsWith("Other strings: ");
+    }
+
+    @Test
     void theDirectionOfTheRodIsTakenBack() {
         long job = electric("Sailmaker");
         assertThat(post(job, "rod-direction", ",\"straightensAnticlockwise\":true")

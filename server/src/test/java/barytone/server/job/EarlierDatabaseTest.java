@@ -1,0 +1,116 @@
+package barytone.server.job;
+
+import static barytone.server.db.gen.Tables.INSTRUMENT;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.RunningBarytone.Answer;
+import barytone.server.TestClock;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** A database that an earlier version wrote opens, shows every job, and goes on. */
+class EarlierDatabaseTest {
+    private static RunningBarytone app;
+
+    @BeforeAll
+    static void start(@TempDir Path data) throws IOException, SQLException {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        try (InputStream script = EarlierDatabaseTest.class.getResourceAsStream("/earlier/v4.sql");
+                Connection connection = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("barytone.db"));
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate(new String(Objects.requireNonNull(script).readAllBytes(), StandardCharsets.UTF_8));
+            // a new nut, a fill and a shim as they were noted then: with an amount that nobody had measured
+            statement.executeUpdate("""
+                    INSERT INTO job_event SELECT 6, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'nut-reworked',
+                      '{"way":"RENEWED","strings":[8,7,6,5,4,3,2,1],"change":0.1}', 'old-1' FROM job_event WHERE job_id = 6;
+                    INSERT INTO job_event SELECT 5, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'saddle-reworked',
+                      '{"way":"SHIMMED","bass":0.3,"treble":0.3}', 'old-2' FROM job_event WHERE job_id = 5;
+                    INSERT INTO job_event SELECT 2, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'answered',
+                      '{"topic":"action","done":false}', 'old-3' FROM job_event WHERE job_id = 2;
+                    """);
+        }
+        app = RunningBarytone.in(data, List.of(TestClock.class));
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    private static JsonNode job(long id) {
+        Answer answer = app.get("/api/jobs/" + id);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    @Test
+    void everyJobIsShownAndTheBenchIsWhole() {
+        JsonNode bench = app.get("/api/bench").json();
+        assertThat(bench.get("open")).hasSize(11);
+        assertThat(bench.get("closed")).hasSize(1);
+        for (JsonNode card : bench.get("open"))
+            assertThat(card.get("nextKind").asString()).isNotEqualTo("broken");
+        for (long id = 1; id <= 12; id++)
+            assertThat(job(id).at("/advice/headline").asString()).isNotEmpty();
+        // read then as now
+        assertThat(job(7).at("/relief/rows/0/found").asString()).isEqualTo("0.53");
+        assertThat(job(7).at("/relief/rows/0/now").asString()).isEqualTo("0.36");
+        assertThat(job(7).at("/advice/headline").asString()).isEqualTo("Tighten the rod 1/8 turn, then retune");
+    }
+
+    @Test
+    void whatWasClosedThenIsKeptAsItIsFromNowOn() {
+        JsonNode before = job(1);
+        assertThat(before.at("/closing/rows/0/found").asString()).isEqualTo("0.33 mm");
+        assertThat(before.at("/closing/rows/0/left").asString()).isEqualTo("0.19 mm");
+        app.bean(DSLContext.class)
+                .update(INSTRUMENT)
+                .set(INSTRUMENT.NAME, "Another name")
+                .set(INSTRUMENT.FRETS, 24L)
+                .where(INSTRUMENT.ID.eq(1L))
+                .execute();
+        JsonNode after = job(1);
+        for (String part : List.of("instrument", "relief", "closing", "advice"))
+            assertThat(after.get(part)).as(part).isEqualTo(before.get(part));
+    }
+
+    @Test
+    void anAmountThatNobodyMeasuredIsNotReadAnyMore() {
+        JsonNode nut = job(6);
+        assertThat(nut.at("/nut/rows/0/now").isMissingNode()).isTrue();
+        assertThat(nut.at("/nut/rows/0/found").asString()).isEqualTo("0.24");
+        assertThat(job(5).at("/action/rows/0/now").isMissingNode()).isTrue();
+    }
+
+    @Test
+    void whatWasLeftThenIsLeftNow() {
+        assertThat(job(2).at("/advice/headline").asString()).doesNotContain("barrel screws");
+    }
+
+    @Test
+    void aJobOfThenGoesOn() {
+        JsonNode before = job(10);
+        Answer read = app.post(
+                "/api/jobs/10/readings",
+                "{\"after\":%d,\"key\":\"now-1\",\"station\":\"RELIEF\",\"string\":6,\"text\":\"0.21\"}"
+                        .formatted(before.get("seq").asLong()));
+        assertThat(read.status()).as(read.text()).isEqualTo(200);
+        assertThat(read.json().at("/relief/rows/0/now").asString()).isEqualTo("0.21");
+    }
+}
