@@ -48,6 +48,7 @@ interface UnitChoice {
   tension: TensionUnit;
   /** Changes all at once. */
   choose: (unit: Unit) => void;
+  /** Gives a quantity a unit of its own; an empty one puts it back under the switch. */
   chooseFor: (quantity: Quantity, unit: string) => void;
   chooseTension: (unit: TensionUnit) => void;
   next: () => void;
@@ -106,7 +107,10 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       each,
       tension,
       choose,
-      chooseFor: (quantity, unit) => keepEach({ ...each, [quantity]: unit }),
+      chooseFor: (quantity, unit) => {
+        const { [quantity]: _, ...others } = each;
+        keepEach(unit === "" ? others : { ...others, [quantity]: unit });
+      },
       chooseTension: (unit) => {
         localStorage.setItem(TENSION_KEY, unit);
         setTension(unit);
@@ -122,14 +126,6 @@ export function useUnit(): UnitChoice {
   const value = use(Context);
   if (value === null) throw new Error("useUnit outside of UnitProvider");
   return value;
-}
-
-/** What a quantity is spoken in while it has no unit of its own. */
-function usual(quantity: Quantity, plain: Unit): string {
-  if (quantity === "radius") return plain === "mm" ? "mm" : "inch";
-  if (quantity === "relief" || quantity === "nut" || quantity === "gauge")
-    return plain === "mm" ? "mm" : "thou";
-  return plain;
 }
 
 /** Switches the unit of every number at once, and leads to the units of single quantities. */
@@ -179,19 +175,21 @@ export function UnitSwitch() {
 }
 
 function UnitForm({ onDone }: { onDone: () => void }) {
-  const { plain, each, tension, chooseFor, chooseTension } = useUnit();
+  const { each, tension, chooseFor, chooseTension } = useUnit();
   return (
     <>
       <p className="mb-3 text-[16px]">
-        Kept in this browser. The switch on top changes all of them at once.
+        Kept in this browser. The switch on top changes all of them at once; in 64ths, relief, nut
+        and gauges stay in thou.
       </p>
       <div className="grid grid-cols-2 gap-3">
         {QUANTITIES.map(([quantity, label, units]) => (
           <Field key={quantity} label={label}>
             <Select
-              value={each[quantity] ?? usual(quantity, plain)}
+              value={each[quantity] ?? ""}
               onChange={(e) => chooseFor(quantity, e.target.value)}
             >
+              <option value="">as the switch says</option>
               {units.map((u) => (
                 <option key={u} value={u}>
                   {SPOKEN[u]}

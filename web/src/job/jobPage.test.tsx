@@ -1,23 +1,13 @@
-import { screen, waitFor, within } from "@testing-library/react";
+import { screen, waitFor } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
+import { field, openJob, panel, press } from "../test/job";
 import { opened } from "../test/opened";
-import { sample, theServer } from "../test/server";
+import { theServer } from "../test/server";
 import { JobPage } from "./JobPage";
-
-async function job(id: number, name: string) {
-  theServer.job(id, name);
-  const user = opened(<JobPage />, "/jobs/:id", `/jobs/${String(id)}`);
-  await screen.findByTestId("headline");
-  return user;
-}
-
-const field = (name: RegExp) => screen.getByRole<HTMLInputElement>("textbox", { name });
-const press = (name: RegExp | string) => screen.getByRole("button", { name });
-const panel = async () => within(await screen.findByRole("dialog"));
 
 describe("a job whose action is out", () => {
   it("says the next move in words, screw by screw, with its caution and what it changes", async () => {
-    await job(2, "turnstone");
+    await openJob(2, "turnstone");
     expect(screen.getByTestId("headline").textContent).toBe("Lower 6 barrel screws");
     expect(screen.getByText("Barrel 4–3, bass screw")).toBeTruthy();
     expect(screen.getByText(/Metric and inch keys look alike/)).toBeTruthy();
@@ -25,133 +15,8 @@ describe("a job whose action is out", () => {
     expect(screen.getByRole("img", { name: /The strings across the bridge/ })).toBeTruthy();
   });
 
-  it("keeps the keyboard in the first field and moves with the arrows", async () => {
-    const user = await job(2, "turnstone");
-    const low = field(/^Action reading under string 6 E/);
-    expect(document.activeElement).toBe(low);
-    await user.keyboard("{ArrowDown}");
-    expect(document.activeElement).toBe(field(/^Action reading under string 5 A/));
-    await user.keyboard("{ArrowUp}{ArrowUp}");
-    expect(document.activeElement).toBe(field(/^Action reading under string 1 e/));
-  });
-
-  it("sends a reading as it was typed, with what this window had seen, and clears the field", async () => {
-    const user = await job(2, "turnstone");
-    await user.keyboard("1.7{Enter}");
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
-    expect(theServer.to("/readings")[0]?.body).toMatchObject({
-      station: "ACTION",
-      string: 6,
-      text: "1.7",
-      sure: false,
-      after: 30,
-    });
-    await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
-    expect(document.activeElement).toBe(field(/under string 5 A/));
-  });
-
-  it("lets what was refused wait in its own row, and takes it only when its question is answered", async () => {
-    const user = await job(2, "turnstone");
-    theServer.on("POST /api/jobs/2/readings", (sent) =>
-      JSON.stringify(sent.body).includes('"sure":true')
-        ? { json: sample("turnstone") }
-        : theServer.problem(422, "17 mm is possible but odd.", "sure"),
-    );
-    await user.keyboard("17{Enter}");
-    expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
-    const low = field(/under string 6 E/);
-    expect(low.value).toBe("17");
-    // the cursor has gone on, and stays there
-    expect(document.activeElement).toBe(field(/under string 5 A/));
-    await user.keyboard("1.6{Enter}");
-    expect(low.value).toBe("17");
-    // whoever comes back finds it selected: typing replaces it
-    await user.keyboard("{ArrowUp}{ArrowUp}");
-    expect([low.selectionStart, low.selectionEnd]).toEqual([0, 2]);
-    await user.click(press("It is “17” as typed"));
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
-    expect(theServer.to("/readings")[2]?.body).toMatchObject({
-      string: 6,
-      text: "17",
-      sure: true,
-    });
-    await waitFor(() => expect(low.value).toBe(""));
-  });
-
-  it("never takes a lost answer or a conflict for a yes", async () => {
-    const user = await job(2, "turnstone");
-    theServer.on(
-      "POST /api/jobs/2/readings",
-      theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
-    );
-    await user.keyboard("17{Enter}");
-    await screen.findByText(/Another window added to this job meanwhile/);
-    await user.keyboard("{ArrowUp}{Enter}");
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
-    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "17", sure: false });
-  });
-
-  it("offers what was probably meant, and sends that", async () => {
-    const user = await job(2, "turnstone");
-    theServer.on("POST /api/jobs/2/readings", (sent) =>
-      JSON.stringify(sent.body).includes('"sure":true')
-        ? { json: sample("turnstone") }
-        : {
-            status: 422,
-            json: JSON.stringify({
-              detail: "“72.5” would be 72.50 mm. Is it 72.5 thou (1.84 mm)?",
-              code: "sure",
-              suggestion: "72.5t",
-              suggested: "72.5 thou (1.84 mm)",
-            }),
-          },
-    );
-    await user.keyboard("72.5{Enter}");
-    await user.click(await screen.findByRole("button", { name: "It is 72.5 thou (1.84 mm)" }));
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
-    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "72.5t", sure: true });
-  });
-
-  it("puts two fast series on the six strings of the open station, however slow the answers and whatever is refused", async () => {
-    const user = await job(2, "turnstone");
-    const waiting: (() => void)[] = [];
-    theServer.on("POST /api/jobs/2/readings", (sent) => {
-      const answered = JSON.stringify(sent.body).includes('"text":"x')
-        ? theServer.problem(400, "Not a length.")
-        : { json: sample("turnstone") };
-      return new Promise((resolve) => waiting.push(() => resolve(answered)));
-    });
-    for (const text of ["1", "2", "x3", "4", "5", "6", "7", "8", "9", "10", "11", "12"])
-      await user.keyboard(`${text}{Enter}`);
-    // nothing was answered until here
-    expect(theServer.to("/readings")).toHaveLength(1);
-    for (let i = 0; i < 12; i++) {
-      await waitFor(() => expect(waiting).toHaveLength(i + 1));
-      waiting[i]?.();
-    }
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(12));
-    expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
-      [6, 5, 4, 3, 2, 1, 6, 5, 4, 3, 2, 1].map((string) => ({ string, station: "ACTION" })),
-    );
-    // at rest: the next move is one key away
-    expect(document.activeElement).toBe(screen.getByTestId("rest"));
-  });
-
-  it("runs upwards when a series is begun at the last string, and a step back turns nothing round", async () => {
-    const user = await job(2, "turnstone");
-    await user.keyboard("{ArrowUp}");
-    await user.keyboard("1{Enter}2{Enter}");
-    expect(document.activeElement).toBe(field(/under string 3 G/));
-    await user.keyboard("{ArrowDown}2.1{Enter}");
-    expect(document.activeElement).toBe(field(/under string 3 G/));
-    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
-    expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
-      [1, 2, 2].map((string) => ({ string })),
-    );
-  });
-
   it("ticks off, leaves out and undoes by single keys, but not while something is typed", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     await user.keyboard("d");
     await waitFor(() => expect(theServer.to("/followed")).toHaveLength(1));
     await user.keyboard("l");
@@ -164,7 +29,7 @@ describe("a job whose action is out", () => {
   });
 
   it("records what was turned instead, in sixteenths for every screw", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     await user.keyboard("o");
     await user.type(screen.getByRole("textbox", { name: /barrel 4–3, bass screw/ }), "-1 3/16");
     await user.click(press("Record it"));
@@ -175,21 +40,21 @@ describe("a job whose action is out", () => {
   });
 
   it("explains on demand, with the numbers, the school and the rule", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     expect(screen.queryByText(/Order: Relief, nut, action/)).toBeNull();
     await user.keyboard("y");
     expect(screen.getByText(/Order: Relief, nut, action/)).toBeTruthy();
   });
 
   it("undoes any line of the tape by its own button", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     await user.click(press("Undo: Action 4 at 12: 2.1 mm"));
     await waitFor(() => expect(theServer.to("/undo")).toHaveLength(1));
     expect(theServer.to("/undo")[0]?.body).toMatchObject({ event: 11 });
   });
 
   it("takes a note without the page's own keys getting in the way", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     await user.keyboard("n");
     await user.type(screen.getByRole("textbox", { name: "Note" }), "Drops a bit; low buzz");
     await user.click(press("Write"));
@@ -199,7 +64,7 @@ describe("a job whose action is out", () => {
   });
 
   it("says that another window was faster, and keeps what was typed", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     theServer.on(
       "POST /api/jobs/2/readings",
       theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
@@ -210,7 +75,7 @@ describe("a job whose action is out", () => {
   });
 
   it("says that nothing answers when the server is gone", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     theServer.on("POST /api/jobs/2/*", () => Promise.reject(new TypeError("gone")));
     await user.keyboard("1.7{Enter}");
     expect(await screen.findByText(/Barytone does not answer/)).toBeTruthy();
@@ -219,7 +84,7 @@ describe("a job whose action is out", () => {
 
 describe("the bridge's panel", () => {
   it("records travel, neck angle, gauge pattern and shim, each by itself", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     const open = async () => {
       await user.keyboard("{Escape}e");
       return panel();
@@ -254,7 +119,7 @@ describe("the bridge's panel", () => {
 
 describe("wishes for the action", () => {
   it("can be a school for a style of playing, every string by hand, or what is measured now", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     await user.keyboard("{Escape}t");
     let on = await panel();
     await user.selectOptions(on.getByLabelText(/^Style of the player/), "SLIDE");
@@ -286,7 +151,7 @@ describe("wishes for the action", () => {
   });
 
   it("stay in the panel with the reason when the server refuses them", async () => {
-    const user = await job(2, "turnstone");
+    const user = await openJob(2, "turnstone");
     theServer.on(
       "POST /api/jobs/2/height-target",
       theServer.problem(400, "low: given 9; allowed is 0.2 to 10 mm, below the upper end."),
@@ -301,7 +166,7 @@ describe("wishes for the action", () => {
 
 describe("a job at the nut", () => {
   it("leaves one slot out of a pass", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     await user.click(press("Leave 8 G as it is"));
     await waitFor(() =>
       expect(theServer.to("/declined")[0]?.body).toMatchObject({ topic: "file-8" }),
@@ -309,7 +174,7 @@ describe("a job at the nut", () => {
   });
 
   it("takes a tap over the first fret as a reading", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     await user.click(press("just bounces"));
     await waitFor(() =>
       expect(theServer.to("/readings")[0]?.body).toMatchObject({ string: 8, tap: "JUST_BOUNCES" }),
@@ -317,7 +182,7 @@ describe("a job at the nut", () => {
   });
 
   it("records other work: strokes on a slot, or what was sanded, shimmed or filled", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     await user.keyboard("{Escape}o");
     await user.selectOptions(screen.getByLabelText("Slot"), "5");
     await user.clear(screen.getByLabelText("Strokes"));
@@ -343,7 +208,7 @@ describe("a job at the nut", () => {
   });
 
   it("ticks what is wrong with a slot, names the consequence, and goes on to the next", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     await user.keyboard("{Escape}e");
     const on = await panel();
     await user.click(on.getByLabelText("front edge chipped"));
@@ -355,7 +220,7 @@ describe("a job at the nut", () => {
   });
 
   it("answers sums below, and shows the trouble of one without losing what was typed", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     theServer.on("POST /api/jobs/6/nut-sums/break-angle", {
       json: JSON.stringify({ degrees: "4°", shallow: true, text: "Press behind the nut." }),
     });
@@ -376,7 +241,7 @@ describe("a job at the nut", () => {
   });
 
   it("reads the nut another way", async () => {
-    const user = await job(6, "dotterel");
+    const user = await openJob(6, "dotterel");
     await user.keyboard("{Escape}h");
     const on = await panel();
     const method = on.getByLabelText<HTMLSelectElement>("Method");
@@ -396,7 +261,7 @@ describe("a job at the nut", () => {
 
 describe("a job at the rod", () => {
   it("draws the turn, and sends it when it was made", async () => {
-    const user = await job(7, "cormorant");
+    const user = await openJob(7, "cormorant");
     expect(
       screen.getByRole("img", { name: /1\/8 turn clockwise, seen from the headstock end/ }),
     ).toBeTruthy();
@@ -409,7 +274,7 @@ describe("a job at the rod", () => {
   });
 
   it("records another turn than the advised one, loosening too, with free play marked", async () => {
-    const user = await job(7, "cormorant");
+    const user = await openJob(7, "cormorant");
     await user.keyboard("{Escape}o");
     await user.clear(screen.getByLabelText(/^Turned, net/));
     await user.type(screen.getByLabelText(/^Turned, net/), "3/16");
@@ -421,7 +286,7 @@ describe("a job at the rod", () => {
   });
 
   it("taps leaves: what goes, what touches, what lifts", async () => {
-    const user = await job(7, "cormorant");
+    const user = await openJob(7, "cormorant");
     await user.click(press("Leaf 0.33 mm: not tried"));
     await user.click(press("Leaf 0.35 mm: not tried"));
     await user.click(press("Leaf 0.35 mm: free"));
@@ -436,8 +301,42 @@ describe("a job at the rod", () => {
     await waitFor(() => expect(press("Leaf 0.33 mm: not tried")).toBeTruthy());
   });
 
+  it("sets how the rod is turned, and its direction back, each only when it was changed", async () => {
+    const user = await openJob(7, "cormorant");
+    await user.keyboard("w");
+    await user.selectOptions((await panel()).getByLabelText(/^This rod straightens/), "anti");
+    await user.click(press("Turn it this way"));
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(theServer.to("/rod-direction").map((s) => s.body)).toMatchObject([
+      { straightensAnticlockwise: true },
+    ]);
+    expect(theServer.to("/rod-ways")).toHaveLength(0);
+    await user.keyboard("w");
+    await user.selectOptions((await panel()).getByLabelText(/^Largest single step/), "1");
+    await user.click(press("Turn it this way"));
+    await waitFor(() => expect(theServer.to("/rod-ways")).toHaveLength(1));
+    expect(theServer.to("/rod-ways")[0]?.body).toMatchObject({ stepSixteenths: 1 });
+    expect(theServer.to("/rod-direction")).toHaveLength(1);
+  });
+
+  it("stays in the panel with the reason when the server refuses the direction", async () => {
+    const user = await openJob(7, "cormorant");
+    theServer.on(
+      "POST /api/jobs/7/rod-direction",
+      theServer.problem(409, "This job is closed: reopen it first."),
+    );
+    await user.keyboard("w");
+    const ways = await panel();
+    await user.selectOptions(ways.getByLabelText(/^This rod straightens/), "anti");
+    await user.selectOptions(ways.getByLabelText(/^Largest single step/), "1");
+    await user.click(press("Turn it this way"));
+    expect(await ways.findByText("This job is closed: reopen it first.")).toBeTruthy();
+    // what comes after it was not sent either
+    expect(theServer.to("/rod-ways")).toHaveLength(0);
+  });
+
   it("sets the order of work and what was agreed", async () => {
-    const user = await job(7, "cormorant");
+    const user = await openJob(7, "cormorant");
     await user.keyboard("{Escape}q");
     let on = await panel();
     await user.click(on.getByRole("button", { name: /^Rough|^Ballpark/ }));
@@ -453,7 +352,7 @@ describe("a job at the rod", () => {
   });
 
   it("opens the stations by key, each with its own ledger", async () => {
-    const user = await job(7, "cormorant");
+    const user = await openJob(7, "cormorant");
     await user.keyboard("{Escape}{Shift>}a{/Shift}");
     expect(
       await screen.findByRole("textbox", { name: /^Action reading under string 6 B/ }),
@@ -469,7 +368,7 @@ describe("a job at the rod", () => {
 
 describe("a job at its ends", () => {
   it("begins with the complaint and an empty tape", async () => {
-    await job(10, "eider");
+    await openJob(10, "eider");
     expect(screen.getByText(/Buzzes since the heating came on/)).toBeTruthy();
     expect(screen.getByText("Nothing yet. The first reading is as found.")).toBeTruthy();
     expect(screen.getByTestId("headline").textContent).toBe(
@@ -478,7 +377,7 @@ describe("a job at its ends", () => {
   });
 
   it("closed, can be reopened, takes no reading and lists what was found and left", async () => {
-    const user = await job(1, "closed");
+    const user = await openJob(1, "closed");
     expect(screen.getByTestId("headline").textContent).toBe("Closed");
     expect(field(/^Relief reading under string 6 E/).disabled).toBe(true);
     await user.keyboard("c");

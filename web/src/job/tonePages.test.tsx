@@ -3,19 +3,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import * as ears from "../pitch/ear";
 import { planned } from "../pitch/plan";
 import { LastSeconds } from "../pitch/wav";
-import { opened } from "../test/opened";
+import { openJob, panel, press } from "../test/job";
 import { sample, theServer } from "../test/server";
-import { JobPage } from "./JobPage";
-
-async function job(id: number, name: string) {
-  theServer.job(id, name);
-  const user = opened(<JobPage />, "/jobs/:id", `/jobs/${String(id)}`);
-  await screen.findByTestId("headline");
-  return user;
-}
-
-const press = (name: RegExp | string) => screen.getByRole("button", { name });
-const panel = async () => within(await screen.findByRole("dialog"));
 
 const heard = (more: object) => ({
   json: JSON.stringify({
@@ -45,7 +34,7 @@ const ear = () => {
 
 describe("intonation", () => {
   it("shows every string with its error, what is good, and the curve of the chosen one", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     expect(screen.getByTestId("headline").textContent).toBe("Move 4 saddles");
     const low = within(screen.getByRole("row", { name: /^6 E/ }));
     expect(low.getAllByText("+7.0")).toHaveLength(2);
@@ -57,7 +46,7 @@ describe("intonation", () => {
   });
 
   it("sends what a tuner showed for the note that is chosen, and asks about what is odd", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     await user.click(press("harmonic at 12"));
     await user.type(screen.getByLabelText("Cents of 6 E harmonic at 12"), "-1.5{Enter}");
     await waitFor(() => expect(theServer.to("/pitches")).toHaveLength(1));
@@ -78,7 +67,7 @@ describe("intonation", () => {
   });
 
   it("records other turns than advised, as the screwdriver sees them", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     await user.click(press(/^Other/));
     await user.type(screen.getByLabelText(/^Saddle 5, turns clockwise/), "-2 1/2");
     await user.click(press("Record it"));
@@ -91,7 +80,7 @@ describe("intonation", () => {
   });
 
   it("is read at other frets, where the player plays, and each pair by its rule", async () => {
-    const user = await job(12, "lapwing");
+    const user = await openJob(12, "lapwing");
     await user.click(press("fret 12 against the open string"));
     const ways = await panel();
     await user.click(ways.getByLabelText("19"));
@@ -108,7 +97,7 @@ describe("intonation", () => {
   });
 
   it("keeps what is known of strings and saddles", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     await user.click(press(/^Strings and saddles/));
     const more = await panel();
     await user.selectOptions(more.getByLabelText(/^What is on/), "OLD");
@@ -135,7 +124,7 @@ describe("listening on a job", () => {
   it("puts the ruler where the picture was, asks for the note that is wanted and takes the job that comes back", async () => {
     const microphone = ear();
     vi.spyOn(ears, "microphone").mockResolvedValue(microphone);
-    const user = await job(12, "lapwing");
+    const user = await openJob(12, "lapwing");
     theServer.on("POST /api/jobs/12/hear", heard({}));
     await user.keyboard("m");
     expect(await screen.findByText("6 E open is flat: tighten")).toBeTruthy();
@@ -162,7 +151,7 @@ describe("listening on a job", () => {
       lost.push(onLost);
       return Promise.resolve(microphone);
     });
-    const user = await job(12, "lapwing");
+    const user = await openJob(12, "lapwing");
     theServer.on(
       "POST /api/jobs/12/hear",
       heard({ state: "ringing", wavers: true, headline: "6 E open wavers" }),
@@ -179,7 +168,7 @@ describe("listening on a job", () => {
 
 describe("tuning up from a job", () => {
   it("leads to the pitch view with the tuning of the job", async () => {
-    await job(12, "lapwing");
+    await openJob(12, "lapwing");
     const address = screen.getByRole("link", { name: "Tune up" }).getAttribute("href") ?? "";
     const asked = planned(new URL(address, "http://bench/").searchParams);
     expect(asked).toMatchObject({ tuning: "E2 A2 D3 G3 B3 E4", reference: 440, upToPitch: true });
@@ -193,7 +182,7 @@ describe("tuning up from a job", () => {
 
 describe("pickups", () => {
   it("sends a gap of a side, other turns, signs and the lowering", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     await user.click(press(/^Pickups/));
     const field = screen.getByLabelText("Neck pickup, Treble side, under 1 e, mm");
     await user.type(field, "5/64{Enter}");
@@ -222,8 +211,34 @@ describe("pickups", () => {
     });
   });
 
+  it("puts two fast series of gaps on their sides, from the neck, bass first, whatever is refused", async () => {
+    const user = await openJob(11, "redshank");
+    theServer.on("POST /api/jobs/11/pickup-gaps", (sent) =>
+      JSON.stringify(sent.body).includes('"text":"2q"')
+        ? theServer.problem(400, "“2q” is not a length.")
+        : { json: sample("redshank") },
+    );
+    await user.click(press(/^Pickups/));
+    await user.click(screen.getByLabelText("Neck pickup, Bass side, under 6 E, mm"));
+    const gaps = theServer.to("/pickup-gaps");
+    expect(gaps).toHaveLength(0);
+    const sides = screen.getAllByRole("textbox", { name: /^(Neck|Middle|Bridge) pickup, / }).length;
+    for (let i = 0; i < 2 * sides; i++)
+      await user.keyboard(`${i === 1 ? "2q" : `2.${String(i)}`}{Enter}`);
+    await waitFor(() => expect(theServer.to("/pickup-gaps")).toHaveLength(2 * sides));
+    expect(theServer.to("/pickup-gaps").map((s) => s.body)).toMatchObject(
+      Array.from({ length: 2 * sides }, (_, i) => ({
+        pickup: Math.floor((i % sides) / 2),
+        side: i % 2 === 0 ? "BASS" : "TREBLE",
+      })),
+    );
+    expect(document.activeElement).toBe(screen.getByTestId("rest"));
+    // what was refused waited in its row until it was typed anew in the second series
+    expect(screen.queryByText(/“2q” is not a length/)).toBeNull();
+  });
+
   it("has wanted gaps of its own", async () => {
-    const user = await job(11, "redshank");
+    const user = await openJob(11, "redshank");
     await user.click(press(/^Pickups/));
     await user.keyboard("{Escape}");
     await user.click(press(/^pressed at fret 22/));

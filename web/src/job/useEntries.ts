@@ -51,6 +51,8 @@ export function useEntries({
   // a series that is begun by hand in the last row runs upwards; a step back to correct something turns nothing round
   const series = useRef({ entries: 0, byHand: false, visit });
   const typed = useRef<Record<number, string>>({});
+  /** Where the cursor is, or was before a button was pressed; undefined at rest. */
+  const where = useRef<number>(undefined);
   /** The series under way; another one since the station was opened anew. */
   const now = () => {
     if (series.current.visit !== visit) {
@@ -64,6 +66,7 @@ export function useEntries({
     setTexts(typed.current);
   }, []);
   const focus = (target: number | undefined) => {
+    where.current = target;
     if (target === undefined) {
       setResting(true);
       series.current = { entries: 0, byHand: false, visit };
@@ -111,7 +114,8 @@ export function useEntries({
     setRefused((all) => without(all, of));
     set(of, "");
     void post(of, text, true);
-    focus(follows(of, next(of)));
+    // whoever has typed on meanwhile goes on there
+    focus(where.current === of ? follows(of, next(of)) : where.current);
   };
   const forget = (of: number) => {
     setRefused((all) => without(all, of));
@@ -175,6 +179,7 @@ export function useEntries({
       placeholder: sending[of] ?? "",
       value: texts[of] ?? "",
       onFocus: (event: { target: HTMLInputElement }) => {
+        where.current = of;
         setResting(false);
         onString(of);
         if (refused[of] !== undefined) event.target.select();

@@ -1,0 +1,175 @@
+import { screen, waitFor } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { field, openJob, press } from "../test/job";
+import { sample, theServer } from "../test/server";
+
+describe("the cursor of a ledger", () => {
+  it("keeps the keyboard in the first field and moves with the arrows", async () => {
+    const user = await openJob(2, "turnstone");
+    const low = field(/^Action reading under string 6 E/);
+    expect(document.activeElement).toBe(low);
+    await user.keyboard("{ArrowDown}");
+    expect(document.activeElement).toBe(field(/^Action reading under string 5 A/));
+    await user.keyboard("{ArrowUp}{ArrowUp}");
+    expect(document.activeElement).toBe(field(/^Action reading under string 1 e/));
+  });
+
+  it("sends a reading as it was typed, with what this window had seen, and clears the field", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("1.7{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    expect(theServer.to("/readings")[0]?.body).toMatchObject({
+      station: "ACTION",
+      string: 6,
+      text: "1.7",
+      sure: false,
+      after: 30,
+    });
+    await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
+    expect(document.activeElement).toBe(field(/under string 5 A/));
+  });
+
+  it("lets what was refused wait in its own row, and takes it only when its question is answered", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"sure":true')
+        ? { json: sample("turnstone") }
+        : theServer.problem(422, "17 mm is possible but odd.", "sure"),
+    );
+    await user.keyboard("17{Enter}");
+    expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
+    const low = field(/under string 6 E/);
+    expect(low.value).toBe("17");
+    // the cursor has gone on, and stays there
+    expect(document.activeElement).toBe(field(/under string 5 A/));
+    await user.keyboard("1.6{Enter}");
+    expect(low.value).toBe("17");
+    // whoever comes back finds it selected: typing replaces it
+    await user.keyboard("{ArrowUp}{ArrowUp}");
+    expect([low.selectionStart, low.selectionEnd]).toEqual([0, 2]);
+    await user.click(press("It is “17” as typed"));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
+    expect(theServer.to("/readings")[2]?.body).toMatchObject({
+      string: 6,
+      text: "17",
+      sure: true,
+    });
+    await waitFor(() => expect(low.value).toBe(""));
+  });
+
+  it("never takes a lost answer or a conflict for a yes", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      theServer.problem(409, "Another window added to this job meanwhile.", "changed-meanwhile"),
+    );
+    await user.keyboard("17{Enter}");
+    await screen.findByText(/Another window added to this job meanwhile/);
+    await user.keyboard("{ArrowUp}{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "17", sure: false });
+  });
+
+  it("offers what was probably meant, and sends that", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"sure":true')
+        ? { json: sample("turnstone") }
+        : {
+            status: 422,
+            json: JSON.stringify({
+              detail: "“72.5” would be 72.50 mm. Is it 72.5 thou (1.84 mm)?",
+              code: "sure",
+              suggestion: "72.5t",
+              suggested: "72.5 thou (1.84 mm)",
+            }),
+          },
+    );
+    await user.keyboard("72.5{Enter}");
+    await user.click(await screen.findByRole("button", { name: "It is 72.5 thou (1.84 mm)" }));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ text: "72.5t", sure: true });
+  });
+
+  it("puts two fast series on the six strings of the open station, however slow the answers and whatever is refused", async () => {
+    const user = await openJob(2, "turnstone");
+    const waiting: (() => void)[] = [];
+    theServer.on("POST /api/jobs/2/readings", (sent) => {
+      const answered = JSON.stringify(sent.body).includes('"text":"x')
+        ? theServer.problem(400, "Not a length.")
+        : { json: sample("turnstone") };
+      return new Promise((resolve) => waiting.push(() => resolve(answered)));
+    });
+    for (const text of ["1", "2", "x3", "4", "5", "6", "7", "8", "9", "10", "11", "12"])
+      await user.keyboard(`${text}{Enter}`);
+    // nothing was answered until here
+    expect(theServer.to("/readings")).toHaveLength(1);
+    for (let i = 0; i < 12; i++) {
+      await waitFor(() => expect(waiting).toHaveLength(i + 1));
+      waiting[i]?.();
+    }
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(12));
+    expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
+      [6, 5, 4, 3, 2, 1, 6, 5, 4, 3, 2, 1].map((string) => ({ string, station: "ACTION" })),
+    );
+    // at rest: the next move is one key away
+    expect(document.activeElement).toBe(screen.getByTestId("rest"));
+  });
+
+  it("runs upwards when a series is begun at the last string, and a step back turns nothing round", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("{ArrowUp}");
+    await user.keyboard("1{Enter}2{Enter}");
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+    await user.keyboard("{ArrowDown}2.1{Enter}");
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
+    expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
+      [1, 2, 2].map((string) => ({ string })),
+    );
+  });
+
+  it("goes back to where it was when a question is answered", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"text":"17","sure":false')
+        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
+        : { json: sample("turnstone") },
+    );
+    await user.keyboard("17{Enter}2{Enter}2.1{Enter}");
+    await user.click(await screen.findByRole("button", { name: "It is “17” as typed" }));
+    // three rows on already: not back to the second
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(4));
+    expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
+      [6, 5, 4, 6].map((string) => ({ string })),
+    );
+  });
+
+  it("rests when it rested while a question was answered", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"text":"17","sure":false')
+        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
+        : { json: sample("turnstone") },
+    );
+    for (const text of ["17", "2", "2", "2", "2", "2"]) await user.keyboard(`${text}{Enter}`);
+    await user.click(await screen.findByRole("button", { name: "It is “17” as typed" }));
+    expect(document.activeElement).toBe(screen.getByTestId("rest"));
+    // G begins the series anew, and so does the next digit
+    await user.keyboard("g");
+    await waitFor(() => expect(document.activeElement).toBe(field(/under string 6 E/)));
+  });
+
+  it("forgets what is typed again, in its own row", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", theServer.problem(400, "“2q” is not a length."));
+    await user.keyboard("2q{Enter}");
+    await user.click(await screen.findByRole("button", { name: "Type it again" }));
+    const low = field(/under string 6 E/);
+    expect(document.activeElement).toBe(low);
+    expect(low.value).toBe("");
+    expect(screen.queryByRole("alert")).toBeNull();
+    expect(press(/^Turned/)).toBeTruthy();
+  });
+});
