@@ -496,8 +496,12 @@ public final class JobReplay {
         };
     }
 
-    /** The same leaves that go and lift again tell nothing more of where between them the gap lies, and no gap is no gap. */
+    /**
+     * The same leaves that go and lift again tell nothing more of where between them the gap lies, and no gap is no gap: where none was found before and none
+     * was to be expected, everything else that is known stays known.
+     */
     private boolean saysNothingNew(TakenReading taken) {
+        if (taken.noGap() && blind(taken.reading()) && taken.expected().mean() <= taken.mm()) return true;
         return (taken.reading().gap() instanceof Gap.Between || taken.noGap())
                 && readings.stream()
                         .anyMatch(r -> r.seq() < taken.seq()

@@ -119,15 +119,20 @@ public final class BridgeAdvisor {
         return strings.stream().map(j -> -j.surplus() / j.leverage(estimate)).toList();
     }
 
-    /** The same once relief and slots are where they shall be. */
+    /** The same once relief and slots are where they shall be. A neck without a gap is taken for straight: how far it is bent back nobody knows. */
     private List<Double> needsAtTargets() {
+        boolean noGap = job.strings(Station.RELIEF).stream()
+                .anyMatch(s -> Judged.of(job, Station.RELIEF, s).noGap());
         return strings.stream()
                 .map(j -> {
                     StringState now = estimate.likely(j.string());
                     StringState then = Judged.wanted(job, j.string());
                     LinearForm form = estimate.model().line(j.string()).form(j.method());
-                    double gap = form.at(new StringState(then.curvature(), then.slotHeight(), now.saddleHeight()));
-                    return (j.band().middle() - gap) / form.saddleHeight();
+                    double bow = noGap ? Math.max(0, now.curvature()) : now.curvature();
+                    double to = j.value().mean()
+                            + form.curvature() * (then.curvature() - bow)
+                            + form.slotHeight() * (then.slotHeight() - now.slotHeight());
+                    return (j.band().middle() - to) / form.saddleHeight();
                 })
                 .toList();
     }

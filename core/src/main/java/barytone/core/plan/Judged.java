@@ -201,7 +201,8 @@ public record Judged(
             if (evidence instanceof Evidence.Below && outside >= 0)
                 return station == Station.RELIEF && noGap() && band.low() > 0 ? Verdict.LOW : Verdict.CANNOT_TELL;
         }
-        if (Math.abs(outside) <= SHOWN) return Verdict.IN;
+        // no gap is no number: that it is nearly enough cannot be told
+        if (Math.abs(outside) <= SHOWN) return asRead() && noGap() ? Verdict.CANNOT_TELL : Verdict.IN;
         if (Math.abs(outside) <= told()) return Verdict.CANNOT_TELL;
         return outside > 0 ? Verdict.HIGH : Verdict.LOW;
     }
@@ -216,9 +217,12 @@ public record Judged(
         return asRead() && told() > COARSE * band.width();
     }
 
-    /** The chance that it is clearly outside of its band, after all readings and moves together, where the last reading alone does not show it. */
+    /**
+     * The chance that it is clearly outside of its band, after all readings and moves together, where the last reading alone does not show it. Where a gauge
+     * found nothing it would find nothing again.
+     */
     double contradicted() {
-        return outside() != 0 ? 0 : 1 - reckoned.between(band.low() - told(), band.high() + told());
+        return outside() != 0 || noGap() ? 0 : 1 - reckoned.between(band.low() - told(), band.high() + told());
     }
 
     /** The chance that another tool would find it clearly outside of its band. */

@@ -131,6 +131,32 @@ class TrustTest extends PaperJob {
     }
 
     @Test
+    void noGapFoundAgainAfterOtherMovesDisturbsNothingElse() {
+        // a neck that may be straight: no gap on the treble side is as good as told
+        GapMethod.Relief habit = (GapMethod.Relief) state().method(Station.RELIEF);
+        add(new JobEvent.TargetSet(new ReliefTarget(null, habit, new Band(0, 0.12), new Band(0, 0.12))));
+        reading(6, Station.RELIEF, Tool.LEAF, around(0.07)).reading(1, Station.RELIEF, Tool.LEAF, new Gap.AtMost(0.03));
+        nut(GOOD_NUT).action(GOOD_ACTION);
+        for (int i = 0; i < 5; i++) {
+            add(new JobEvent.SlotsFiled(List.of(new JobEvent.Filing(6, 1, true))))
+                    .add(new JobEvent.Retuned());
+            reading(1, Station.RELIEF, Tool.LEAF, new Gap.AtMost(0.03));
+        }
+        assertThat(judged(Station.ACTION, 1).reckoned().mean()).isCloseTo(1.3, within(0.05));
+        assertThat(judged(Station.RELIEF, 1).contradicted()).isZero();
+        assertThat(BridgeAdvisor.far(state())).isFalse();
+    }
+
+    @Test
+    void noGapIsNeverCalledInABandThatBeginsAboveIt() {
+        add(new JobEvent.HeightHabitSet(new HeightHabit(new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING)));
+        add(new JobEvent.NutTargetSet(
+                new NutTarget(null, new GapMethod.NutPressed(3), Collections.nCopies(6, new Band(0.033, 0.063)))));
+        relief(0.23, 0.20).reading(4, Station.NUT, Tool.LEAF, new Gap.AtMost(0.03));
+        assertThat(judged(Station.NUT, 4).verdict()).isEqualTo(Verdict.CANNOT_TELL);
+    }
+
+    @Test
     void afterNoGapTheFirstReliefIsSimplyBelievedAndTeachesNothingOfTheRod() {
         reading(6, Station.RELIEF, Tool.LEAF, new Gap.Of(0)).reading(1, Station.RELIEF, Tool.LEAF, new Gap.Of(0));
         GapMethod.Relief habit = (GapMethod.Relief) state().method(Station.RELIEF);
