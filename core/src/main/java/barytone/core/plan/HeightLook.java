@@ -62,8 +62,10 @@ public final class HeightLook {
                 Advice.Measure.Reason.STALE,
                 null);
         if (stale.isPresent()) return stale;
-        // what is surely out is moved first: another look would change nothing of that
-        if (all.stream().anyMatch(j -> j.read() && j.outside() != 0)) return Optional.empty();
+        // what is surely out is moved first: another look would change nothing of that; a low slot is not moved for
+        // being low
+        if (all.stream().anyMatch(j -> j.read() && j.outside() != 0 && !NutAdvisor.leavesLow(job, j)))
+            return Optional.empty();
         return closer(job, tools, station, all);
     }
 
@@ -119,6 +121,7 @@ public final class HeightLook {
                 all,
                 station,
                 j -> once(j)
+                        && j.outside() == 0
                         && j.chanceOut(Tool.LEAF) > LIKELY
                         && read(j).gap() instanceof Gap.Between b
                         && tools.leaves().stacked().stream()

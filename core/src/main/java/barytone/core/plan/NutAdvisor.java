@@ -146,6 +146,13 @@ public final class NutAdvisor {
         return anotherNut ? slots : List.of();
     }
 
+    /** Whether a slot is too low, and left for all that. */
+    static boolean leavesLow(JobState job, Judged slot) {
+        return slot.station() == Station.NUT
+                && slot.outside() < 0
+                && new NutAdvisor(job, Toolkit.USUAL).tooLow().stream().noneMatch(low -> low.string() == slot.string());
+    }
+
     private boolean buzzes(int string) {
         return job.slots().getOrDefault(string, List.of()).contains(SlotFlaw.OPEN_BUZZES);
     }

@@ -157,6 +157,21 @@ class TrustTest extends PaperJob {
     }
 
     @Test
+    void aLowSlotThatIsLeftDoesNotKeepTheOthersFromBeingLookedAt() {
+        relief(0.23, 0.20);
+        double[] low = {0.115, 0.108, 0.055, 0.094};
+        for (int i = 0; i < low.length; i++) reading(6 - i, Station.NUT, Tool.LEAF, around(low[i]));
+        double edge = judged(Station.NUT, 2).band().high();
+        // the edge of the band lies between the leaf that goes and the one that does not
+        reading(2, Station.NUT, Tool.LEAF, new Gap.Between(edge - 0.01, edge + 0.04))
+                .reading(1, Station.NUT, Tool.LEAF, around(0.08))
+                .action(GOOD_ACTION);
+        assertThat(judged(Station.NUT, 4).verdict()).isEqualTo(Verdict.LOW);
+        assertThat(advice())
+                .isEqualTo(new Advice.Measure(Station.NUT, List.of(2), Advice.Measure.Reason.ONCE_MORE, null));
+    }
+
+    @Test
     void afterNoGapTheFirstReliefIsSimplyBelievedAndTeachesNothingOfTheRod() {
         reading(6, Station.RELIEF, Tool.LEAF, new Gap.Of(0)).reading(1, Station.RELIEF, Tool.LEAF, new Gap.Of(0));
         GapMethod.Relief habit = (GapMethod.Relief) state().method(Station.RELIEF);
