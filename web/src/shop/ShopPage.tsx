@@ -158,7 +158,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
               tool.kind !== k.kind ? null : (
                 <li
                   key={`${tool.kind}-${String(i)}`}
-                  className="grid grid-cols-[1fr_auto_auto] items-center gap-3 border-t border-line"
+                  className="grid grid-cols-[1fr_auto_auto] items-center gap-3 border-t border-line py-1"
                 >
                   <span className="text-[17px]">
                     {k.sized && (

@@ -148,7 +148,16 @@ final class BridgeWords {
                         ? "Strings slack before the saddle comes out. Dust of veneer and bone: wet or take it off, mask on."
                         : "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
                 steps,
-                r.raising() ? "Raised and back" : r.inSteps() ? "First part sanded, back" : "Sanded and back");
+                r.raising() ? "Raised and back" : r.inSteps() ? firstPart(r) : "Sanded and back");
+    }
+
+    /** What the careful way takes off first: seen on the button, so that nobody has to look for it with the saddle in hand. */
+    private String firstPart(Advice.ReworkSaddle r) {
+        return "First " + number(r.firstBass()) + " and " + number(r.firstTreble()) + " " + unit.suffix() + " sanded";
+    }
+
+    private String number(double mm) {
+        return mm == 0 ? "0" : unit.show(Math.abs(mm));
     }
 
     /** The change of a rigid saddle under a string between the outer two, mm. */

@@ -169,7 +169,8 @@ final class PickupViewer {
 
     private JobView.ClosingRow closing(int pickup, ToneViews.GapRow gap) {
         return new JobView.ClosingRow(
-                Words.sentence(spec.fittings().pickups().get(pickup).place().label()) + ", " + gap.label(),
+                Words.sentence(spec.fittings().pickups().get(pickup).place().label()) + ", "
+                        + Words.within(gap.label()),
                 gap.found() == null ? Words.NOT_READ : gap.found() + " " + unit.suffix(),
                 gap.now() == null
                         ? Words.NOT_READ

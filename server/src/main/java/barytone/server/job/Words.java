@@ -56,6 +56,11 @@ final class Words {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
+    /** A text that begins a line, said in the middle of one. */
+    static String within(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
     /** An amount of turning of a height screw. */
     static String turned(Turns turns) {
         return turns.amount() + " turn" + (turns.abs().sixteenths() > 16 ? "s" : "")

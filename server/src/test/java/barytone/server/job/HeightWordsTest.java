@@ -187,6 +187,17 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
     }
 
     @Test
+    void whatComesOffFirstIsOnTheButton() {
+        JobView.AdviceView told = on(BridgeKind.FIXED, NeckJoint.SET)
+                .relief()
+                .read(Station.NUT, GOOD_NUT)
+                .read(Station.ACTION, plus(1.2, GOOD_ACTION))
+                .told();
+        assertThat(told.follow()).matches("First \\d\\.\\d\\d and \\d\\.\\d\\d mm sanded");
+        assertThat(told.followWhole()).isEqualTo("All of it sanded");
+    }
+
+    @Test
     void aSaddleTooLowIsRaisedAndTheSlotIsThoughtOf() {
         JobView.AdviceView told = on(BridgeKind.FIXED, NeckJoint.SET)
                 .relief()

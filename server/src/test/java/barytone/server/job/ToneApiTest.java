@@ -336,6 +336,7 @@ class ToneApiTest {
         }
         JsonNode now = job(job);
         assertThat(headline(now)).isEqualTo("Raise the neck pickup");
+        assertThat(now.at("/closing/rows").toString()).contains("Neck pickup, bass side, under 6 E");
         assertThat(now.get("advice").get("steps").get(0).get("amount").asString())
                 .isEqualTo("1 1/2 turns clockwise, raises");
         now = done(job, "declined", "");
