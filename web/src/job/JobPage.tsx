@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import type { JobView } from "../app/api";
+import { Problem, type JobView } from "../app/api";
 import { NotFound } from "../app/NotFound";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
@@ -27,6 +27,7 @@ import {
   TITLE,
   type Station,
 } from "./stations";
+import { StoredJob } from "./StoredJob";
 import { TapeColumn } from "./TapeColumn";
 import { ToneExtras, ToneWarnings } from "./ToneExtras";
 import { ToneLedger } from "./ToneLedger";
@@ -56,7 +57,12 @@ function Job({ id }: { id: number }) {
           <h1 className="wide mb-3 text-[24px] font-bold">
             {job.error === null ? "Fetching the job" : "This job cannot be shown"}
           </h1>
-          {job.error !== null && <Trouble text={job.error.message} />}
+          {job.error !== null &&
+            (job.error instanceof Problem && job.error.code === "cannot-be-shown" ? (
+              <StoredJob id={id} onShown={() => void job.refetch()} />
+            ) : (
+              <Trouble text={job.error.message} />
+            ))}
           {job.error !== null && (
             <button
               type="button"

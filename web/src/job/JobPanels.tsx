@@ -132,7 +132,7 @@ export function JobPanels({
       </Panel>
       <Panel open={open === "instrument"} onClose={() => onOpen(null)} title="Instrument">
         <InstrumentPanel
-          job={job}
+          instrument={job.instrument}
           onSaved={async (facts) => {
             try {
               const saved = await answer(

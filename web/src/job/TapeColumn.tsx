@@ -7,7 +7,8 @@ import type { Send } from "./useJob";
 
 const SHOWN_AT_FIRST = 40;
 
-function clock(at: string, now: string): string {
+/** When something was done: the time today, the day too before. */
+export function clock(at: string, now: string): string {
   const then = new Date(at);
   const time = then.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
   const sameDay = then.toDateString() === new Date(now).toDateString();

@@ -107,15 +107,15 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
 
 /** Corrects the facts of the instrument; all readings stay and are computed anew. */
 export function InstrumentPanel({
-  job,
+  instrument,
   onSaved,
 }: {
-  job: JobView;
+  instrument: JobView["instrument"];
   onSaved: (facts: Facts) => Promise<string | null>;
 }) {
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
   const [facts, setFacts] = useState<Facts>(() => {
-    const { version: _, kindLabel: __, ...rest } = job.instrument;
+    const { version: _, kindLabel: __, ...rest } = instrument;
     return rest;
   });
   const [trouble, setTrouble] = useState<string | null>(null);

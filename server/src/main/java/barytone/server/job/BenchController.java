@@ -131,7 +131,7 @@ class BenchController {
                 "This job cannot be shown",
                 "broken",
                 null,
-                "Nothing of it is lost; the log of the server says why.",
+                "Nothing of it is lost. Open it: its tape and its facts can be put right.",
                 listed.openedAt(),
                 listed.openedAt());
     }

@@ -117,7 +117,7 @@ class DemoJobs implements ApplicationRunner {
 
         Story add(JobEvent event) {
             seq++;
-            log.insert(job, seq, at, event, "demo-" + job + "-" + seq);
+            log.insert(job, seq, at, event, "demo-" + job + "-" + seq, null);
             at = at.plusSeconds(25);
             return this;
         }

@@ -5,7 +5,6 @@ import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.LoggedEvent;
 import barytone.core.neck.Allowed;
 import barytone.core.neck.NotAllowedException;
-import barytone.core.quantity.Units;
 import barytone.core.strings.StringSet;
 import java.util.Set;
 import java.util.UUID;
@@ -52,7 +51,7 @@ class JobController {
 
     @GetMapping("/{id}")
     JobView job(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit) {
-        return desk.view(id, unit);
+        return desk.shown(id, unit);
     }
 
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -63,22 +62,18 @@ class JobController {
     @PutMapping("/{id}/instrument")
     JobView correct(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
-        Units.ofCode(unit);
         JobLog.Opened job = desk.open(id);
         if (job.state().closed()) throw new JobClosedException();
         StringSet before = job.state().spec().fittings().strings();
         StringSet now = asked.facts().spec().fittings().strings();
-        if (before.equals(now) || !job.state().anythingRead()) {
+        return desk.corrected(job.job(), unit, () -> {
             intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
-            return desk.view(id, unit);
-        }
-        // other strings make stale what was read on the ones before: an entry of its own, to be undone where they were
-        // only noted wrongly
-        JobRequests.Plain stamp =
-                new JobRequests.Plain(job.seq(), UUID.randomUUID().toString());
-        return desk.add(id, unit, stamp, opened -> {
-            intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
-            return new JobEvent.StringsChanged(before.text(), now.text());
+            if (before.equals(now) || !job.state().anythingRead()) return;
+            // other strings make stale what was read on the ones before: an entry of its own, to be undone where they
+            // were only noted wrongly
+            JobRequests.Plain stamp =
+                    new JobRequests.Plain(job.seq(), UUID.randomUUID().toString());
+            desk.add(id, unit, stamp, opened -> new JobEvent.StringsChanged(before.text(), now.text()));
         });
     }
 

@@ -4,30 +4,94 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.neck.Allowed;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
+import barytone.server.web.PlainText;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
-/** Adds to a job and shows it as it then stands, with the tools and schools of the shop. */
+/**
+ * Adds to a job and shows it as it then stands, with the tools and schools of the shop. It is shown in the transaction that adds: what a job could not be
+ * shown with is never stored.
+ */
 @Component
 class JobDesk {
     private final JobLog log;
     private final Shop shop;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
-    JobDesk(JobLog log, Shop shop, Clock clock) {
+    JobDesk(JobLog log, Shop shop, Clock clock, PlatformTransactionManager transactions) {
         this.log = log;
         this.shop = shop;
         this.clock = clock;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
     /** Adds what is decided from the job as it stands, once, and answers with the whole job. */
     JobView add(long id, String unit, JobRequests.Stamped asked, Function<JobLog.Opened, JobEvent> decide) {
-        Units.ofCode(unit);
+        Units units = Units.ofCode(unit);
+        JobLog.Request request = request(asked);
+        return inOne(() -> {
+            JobLog.Opened now = log.add(id, asked.after(), request, decide);
+            try {
+                return viewer(now, units).view();
+            } catch (RuntimeException e) {
+                throw CannotBeShownException.with("entry", e);
+            }
+        });
+    }
+
+    /**
+     * Corrects an instrument. Every open job on it must be shown with it as well as before.
+     *
+     * @param correct changes its facts
+     */
+    JobView corrected(JobLog.Job job, String unit, Runnable correct) {
+        Units units = Units.ofCode(unit);
+        return inOne(() -> {
+            List<Long> well = new ArrayList<>();
+            for (long other : log.openOn(job.instrumentId())) if (canBeShown(other, units)) well.add(other);
+            correct.run();
+            try {
+                for (long other : well) viewer(log.open(other), units).view();
+                return viewer(log.open(job.id()), units).view();
+            } catch (RuntimeException e) {
+                throw CannotBeShownException.with("instrument", e);
+            }
+        });
+    }
+
+    private boolean canBeShown(long id, Units units) {
+        try {
+            viewer(log.open(id), units).view();
+            return true;
+        } catch (RuntimeException broken) {
+            return false;
+        }
+    }
+
+    private <T> T inOne(Supplier<T> work) {
+        return Objects.requireNonNull(transaction.execute(status -> work.get()));
+    }
+
+    /** A request with what it says and where it was sent. */
+    static JobLog.Request request(JobRequests.Stamped asked) {
         if (asked.key().isBlank() || asked.key().length() > 80)
             throw Allowed.broken(
                     "key", asked.key().length() + " characters", "1 to 80 characters, new for each request");
-        return view(log.add(id, asked.after(), asked.key(), decide), unit);
+        PlainText.check("key", asked.key());
+        String where = RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes http
+                ? http.getRequest().getRequestURI()
+                : "";
+        return new JobLog.Request(asked.key(), where + " " + asked);
     }
 
     JobView view(long id, String unit) {
@@ -36,6 +100,22 @@ class JobDesk {
 
     JobView view(JobLog.Opened job, String unit) {
         return viewer(job, Units.ofCode(unit)).view();
+    }
+
+    /**
+     * Shows a job that is asked for.
+     *
+     * @throws CannotBeShownException when it cannot be
+     */
+    JobView shown(long id, String unit) {
+        Units units = Units.ofCode(unit);
+        try {
+            return viewer(log.open(id), units).view();
+        } catch (NoSuchJobException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            throw CannotBeShownException.asItStands(e);
+        }
     }
 
     JobViewer viewer(JobLog.Opened job, Units units) {

@@ -1,5 +1,7 @@
 package barytone.server.job;
 
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -11,6 +13,8 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class JobErrors {
+    private static final Logger LOG = LoggerFactory.getLogger(JobErrors.class);
+
     @ExceptionHandler
     ProblemDetail none(NoSuchJobException e) {
         return problem(HttpStatus.NOT_FOUND, "no-such-job", e);
@@ -34,6 +38,21 @@ class JobErrors {
             problem.setProperty("suggested", e.suggested());
         }
         return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail keyUsed(KeyUsedException e) {
+        return problem(HttpStatus.CONFLICT, "key-used", e);
+    }
+
+    /** An own shortcoming, not bad input, but where it was refused nothing happened. */
+    @ExceptionHandler
+    ProblemDetail cannotBeShown(CannotBeShownException e) {
+        LOG.error("A job cannot be shown", e);
+        return problem(
+                e.refused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.INTERNAL_SERVER_ERROR,
+                e.refused() ? "would-not-be-shown" : "cannot-be-shown",
+                e);
     }
 
     private static ProblemDetail problem(HttpStatus status, String code, Exception e) {

@@ -36,6 +36,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -118,12 +119,9 @@ class JobLog {
      *
      * @throws NoSuchJobException when there is none with this number
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Opened open(long id) {
-        Record row = selectJobs().where(JOB.ID.eq(id)).fetchOptional().orElseThrow(() -> new NoSuchJobException(id));
-        ClosedJobRecord closed =
-                sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne();
-        return replay(job(row, closed), events(id));
+        return replay(about(id), events(id));
     }
 
     /**
@@ -167,26 +165,122 @@ class JobLog {
      * Adds an event, committed when this returns.
      *
      * @param after the place of the last event that the asker had seen
-     * @param requestKey names this request: sent again it is not added twice
+     * @param request sent again it is not added twice
      * @param decide what to add, from what the log says now
      * @throws ChangedMeanwhileException when others added to the log since
+     * @throws KeyUsedException when its key came with another request before
      */
     @Transactional
-    public Opened add(long id, long after, String requestKey, Function<Opened, JobEvent> decide) {
+    public Opened add(long id, long after, Request request, Function<Opened, JobEvent> decide) {
+        if (seen(id, request)) return open(id);
         Opened before = open(id);
-        boolean seen = sql.fetchExists(JOB_EVENT, JOB_EVENT.REQUEST_KEY.eq(requestKey));
-        if (seen) return before;
         if (before.seq() != after) throw new ChangedMeanwhileException(before.seq() - after);
         JobEvent event = decide.apply(before);
         boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
-        insert(id, before.seq() + 1, clock.instant(), event, requestKey);
+        insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
         live.afterCommit(id, before.seq() + 1);
         Opened now = open(id);
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
         return open(id);
+    }
+
+    private boolean seen(long id, Request request) {
+        Record earlier = sql.select(JOB_EVENT.JOB_ID, JOB_EVENT.REQUEST)
+                .from(JOB_EVENT)
+                .where(JOB_EVENT.REQUEST_KEY.eq(request.key()))
+                .fetchOne();
+        if (earlier == null) return false;
+        String content = earlier.get(JOB_EVENT.REQUEST);
+        if (earlier.get(JOB_EVENT.JOB_ID) != id || (content != null && !content.equals(request.content())))
+            throw new KeyUsedException();
+        return true;
+    }
+
+    /**
+     * A request to add an entry.
+     *
+     * @param key names it
+     * @param content what it says, to tell it from another one with the same key
+     */
+    record Request(String key, String content) {}
+
+    /**
+     * An entry as it is stored, whether it can be understood or not.
+     *
+     * @param event null when it cannot be read
+     */
+    record Stored(
+            long seq, Instant at, String kind, @Nullable JobEvent event) {}
+
+    /** The entries of a job that cannot be shown, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Stored> stored(long id) {
+        return sql.select(JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY)
+                .from(JOB_EVENT)
+                .where(JOB_EVENT.JOB_ID.eq(id))
+                .orderBy(JOB_EVENT.SEQ)
+                .fetch(r -> new Stored(
+                        r.get(JOB_EVENT.SEQ),
+                        r.get(JOB_EVENT.HAPPENED_AT),
+                        r.get(JOB_EVENT.KIND),
+                        readable(r.get(JOB_EVENT.KIND), r.get(JOB_EVENT.BODY))));
+    }
+
+    private @Nullable JobEvent readable(String kind, String body) {
+        try {
+            return codec.event(kind, body);
+        } catch (RuntimeException unreadable) {
+            LOG.warn("An entry of kind {} cannot be read", kind, unreadable);
+            return null;
+        }
+    }
+
+    /** Adds an event to a job that cannot be shown, without a look at what follows from it. */
+    @Transactional
+    public void addUnseen(long id, long after, Request request, JobEvent event) {
+        if (seen(id, request)) return;
+        List<Stored> before = stored(id);
+        long seq = before.isEmpty() ? 0 : before.getLast().seq();
+        if (seq != after) throw new ChangedMeanwhileException(seq - after);
+        insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
+        live.afterCommit(id, seq + 1);
+        try {
+            if (!open(id).state().closed())
+                sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
+        } catch (RuntimeException stillBroken) {
+            LOG.warn("Job {} cannot be shown yet", id, stillBroken);
+        }
+    }
+
+    /** Who and what a job is about, without its log. */
+    @Transactional(readOnly = true)
+    public Job about(long id) {
+        Record row = selectJobs().where(JOB.ID.eq(id)).fetchOptional().orElseThrow(() -> new NoSuchJobException(id));
+        return job(
+                row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
+    }
+
+    /** The instrument that a job is on. */
+    @Transactional(readOnly = true)
+    public long instrumentOf(long id) {
+        return sql.select(JOB.INSTRUMENT_ID)
+                .from(JOB)
+                .where(JOB.ID.eq(id))
+                .fetchOptional(JOB.INSTRUMENT_ID)
+                .orElseThrow(() -> new NoSuchJobException(id));
+    }
+
+    /** The jobs on an instrument that follow its facts: all that are not closed. */
+    @Transactional(readOnly = true)
+    public List<Long> openOn(long instrument) {
+        return sql.select(JOB.ID)
+                .from(JOB)
+                .where(JOB.INSTRUMENT_ID.eq(instrument))
+                .andNotExists(sql.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB.ID)))
+                .fetch(JOB.ID);
     }
 
     /** What earlier versions closed without keeping what it was about is kept from now on as it is; done once, at the first start. */
@@ -220,7 +314,7 @@ class JobLog {
     }
 
     /** Stores an event in its place. */
-    void insert(long id, long seq, Instant at, JobEvent event, String requestKey) {
+    void insert(long id, long seq, Instant at, JobEvent event, String requestKey, @Nullable String content) {
         sql.insertInto(JOB_EVENT)
                 .set(JOB_EVENT.JOB_ID, id)
                 .set(JOB_EVENT.SEQ, seq)
@@ -228,6 +322,7 @@ class JobLog {
                 .set(JOB_EVENT.KIND, codec.kind(event))
                 .set(JOB_EVENT.BODY, codec.body(event))
                 .set(JOB_EVENT.REQUEST_KEY, requestKey)
+                .set(JOB_EVENT.REQUEST, content)
                 .execute();
     }
 
@@ -235,15 +330,25 @@ class JobLog {
         return new Opened(job, log, JobReplay.of(job.spec(), job.defaults(), log));
     }
 
+    /** The events of a job; one that cannot be read is left out where it was undone. */
     private List<LoggedEvent> events(long id) {
-        return sql.select(JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY)
-                .from(JOB_EVENT)
-                .where(JOB_EVENT.JOB_ID.eq(id))
-                .orderBy(JOB_EVENT.SEQ)
-                .fetch(r -> new LoggedEvent(
-                        r.get(JOB_EVENT.SEQ),
-                        r.get(JOB_EVENT.HAPPENED_AT),
-                        codec.event(r.get(JOB_EVENT.KIND), r.get(JOB_EVENT.BODY))));
+        List<Stored> all = stored(id);
+        Set<Long> undone = undone(all);
+        return all.stream()
+                .filter(e -> e.event() != null || !undone.contains(e.seq()))
+                .map(e -> {
+                    if (e.event() == null) throw new UnreadableEntryException(e.seq(), e.kind());
+                    return new LoggedEvent(e.seq(), e.at(), e.event());
+                })
+                .toList();
+    }
+
+    /** Which entries do not count, whether they can be read or not. */
+    static Set<Long> undone(List<Stored> all) {
+        return JobReplay.undone(all.stream()
+                .filter(e -> e.event() != null)
+                .map(e -> new LoggedEvent(e.seq(), e.at(), Objects.requireNonNull(e.event())))
+                .toList());
     }
 
     private org.jooq.SelectJoinStep<Record> selectJobs() {

@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.bridge.LengthScrews;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
@@ -8,11 +7,9 @@ import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.plan.Judged;
 import barytone.core.plan.NextMove;
@@ -78,7 +75,7 @@ final class JobViewer {
                 now,
                 units.code(),
                 units.action().suffix(),
-                instrument(),
+                JobView.InstrumentView.of(opened.job()),
                 job.player(),
                 Words.lower(job.touch()),
                 job.complaint(),
@@ -109,42 +106,6 @@ final class JobViewer {
 
     Advice advice() {
         return advice;
-    }
-
-    private JobView.InstrumentView instrument() {
-        LengthScrews length = spec.fittings().length();
-        return new JobView.InstrumentView(
-                opened.job().instrumentVersion(),
-                opened.job().instrument(),
-                spec.kind(),
-                spec.kind().label(),
-                spec.tuningText(),
-                Allowed.plain(spec.scaleLength()),
-                spec.frets(),
-                spec.bodyJointFret(),
-                spec.boardRadius() == 0 ? "flat" : Allowed.plain(spec.boardRadius()),
-                spec.rod(),
-                spec.access(),
-                spec.leftHanded(),
-                spec.fittings().bridge(),
-                spec.fittings().threadPitch() == 0
-                        ? "unknown"
-                        : Allowed.plain(spec.fittings().threadPitch()),
-                spec.fittings().joint(),
-                spec.fittings().endRadius() == 0
-                        ? "same"
-                        : Allowed.plain(spec.fittings().endRadius()),
-                Allowed.plain(spec.fittings().bridgeSpread()),
-                spec.fittings().nut(),
-                Allowed.plain(spec.fittings().nutWidth()),
-                spec.fittings().strings().text(),
-                length.pitch() == 0 ? "unknown" : Allowed.plain(length.pitch()),
-                length.head(),
-                Allowed.plain(length.thickness()),
-                Allowed.plain(length.plateRise()),
-                spec.fittings().pickups().isEmpty()
-                        ? "none"
-                        : Pickup.text(spec.fittings().pickups()));
     }
 
     private boolean reliefRead(int string) {

@@ -5,6 +5,7 @@ import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -63,11 +64,20 @@ class ApiErrors extends ResponseEntityExceptionHandler {
             org.springframework.http.HttpHeaders headers,
             org.springframework.http.HttpStatusCode status,
             org.springframework.web.context.request.WebRequest request) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, readable(e));
-        return new org.springframework.http.ResponseEntity<>(problem, headers, HttpStatus.BAD_REQUEST);
+        HttpStatus told = tooLarge(e) == null ? HttpStatus.BAD_REQUEST : HttpStatus.CONTENT_TOO_LARGE;
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(told, readable(e));
+        return new org.springframework.http.ResponseEntity<>(problem, headers, told);
+    }
+
+    private static @Nullable String tooLarge(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause())
+            if (cause instanceof Limits.TooLargeException) return cause.getMessage();
+        return null;
     }
 
     private static String readable(HttpMessageNotReadableException e) {
+        String tooLarge = tooLarge(e);
+        if (tooLarge != null) return tooLarge;
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof OutOfRangeException || cause instanceof LengthTextException)
                 return String.valueOf(cause.getMessage());

@@ -12,7 +12,7 @@ import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 
-/** Refuses a body in which something is missing that is not marked as nullable, before anybody works with it. */
+/** Refuses a body in which something is missing that is not marked as nullable, or a text that cannot be shown, before anybody works with it. */
 @RestControllerAdvice
 class CompleteBodies extends RequestBodyAdviceAdapter {
     @Override
@@ -41,11 +41,14 @@ class CompleteBodies extends RequestBodyAdviceAdapter {
                     throw Allowed.broken(field, "nothing", "a value; this field must be there");
             } else if (value instanceof Record inner) {
                 check(inner, field + ".");
+            } else if (value instanceof String text) {
+                PlainText.check(field, text);
             } else if (value instanceof List<?> list) {
                 for (int i = 0; i < list.size(); i++) {
                     Object item = list.get(i);
                     if (item == null) throw Allowed.broken(field + "[" + i + "]", "nothing", "a value");
                     if (item instanceof Record inner) check(inner, field + "[" + i + "].");
+                    if (item instanceof String text) PlainText.check(field + "[" + i + "]", text);
                 }
             }
         }

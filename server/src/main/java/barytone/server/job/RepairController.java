@@ -1,0 +1,94 @@
+package barytone.server.job;
+
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.Allowed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A job that cannot be shown: what is stored of it, undo and the instrument's facts, so that it can be shown again. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
+class RepairController {
+    private static final String UNREADABLE = "An entry that cannot be read: ";
+
+    private final JobLog log;
+    private final JobDesk desk;
+    private final Intake intake;
+
+    RepairController(JobLog log, JobDesk desk, Intake intake) {
+        this.log = log;
+        this.desk = desk;
+        this.intake = intake;
+    }
+
+    @GetMapping
+    JobView.StoredView stored(@PathVariable long id) {
+        List<JobLog.Stored> all = log.stored(id);
+        Set<Long> undone = JobLog.undone(all);
+        List<JobView.TapeLine> tape = new ArrayList<>();
+        for (JobLog.Stored entry : all.reversed()) {
+            if (entry.event() instanceof JobEvent.Undone || entry.event() instanceof JobEvent.Redone) continue;
+            tape.add(new JobView.TapeLine(
+                    entry.seq(), entry.at(), text(entry), null, false, undone.contains(entry.seq())));
+        }
+        long seq = all.isEmpty() ? 0 : all.getLast().seq();
+        return new JobView.StoredView(id, seq, why(id), facts(id), tape);
+    }
+
+    @PostMapping("/undo")
+    JobView.StoredView undo(@PathVariable long id, @RequestBody JobRequests.About asked) {
+        List<JobLog.Stored> all = log.stored(id);
+        boolean counts = all.stream().anyMatch(e -> e.seq() == asked.event())
+                && !JobLog.undone(all).contains(asked.event());
+        if (!counts)
+            throw Allowed.broken(
+                    "event", asked.event(), "an entry that counts; this one is undone already or not on the tape");
+        log.addUnseen(id, asked.after(), JobDesk.request(asked), new JobEvent.Undone(asked.event()));
+        return stored(id);
+    }
+
+    @PutMapping("/instrument")
+    JobView.StoredView correct(@PathVariable long id, @RequestBody JobController.Correction asked) {
+        intake.correct(log.instrumentOf(id), asked.version(), asked.facts());
+        return stored(id);
+    }
+
+    private @Nullable String why(long id) {
+        try {
+            desk.shown(id, "mm");
+            return null;
+        } catch (CannotBeShownException e) {
+            return e.getMessage();
+        }
+    }
+
+    private JobView.@Nullable InstrumentView facts(long id) {
+        try {
+            return JobView.InstrumentView.of(log.about(id));
+        } catch (NoSuchJobException e) {
+            throw e;
+        } catch (RuntimeException unreadable) {
+            return null;
+        }
+    }
+
+    /** What an entry is, without a look at what it did. */
+    private static String text(JobLog.Stored entry) {
+        return switch (entry.event()) {
+            case null -> UNREADABLE + entry.kind();
+            case JobEvent.ReadingTaken e -> "Reading of string " + e.string() + ": " + e.typed();
+            case JobEvent.NoteWritten e -> e.text();
+            default -> Words.sentence(entry.kind().replace('-', ' '));
+        };
+    }
+}

@@ -1,0 +1,148 @@
+package barytone.server.job;
+
+import static barytone.server.db.gen.Tables.JOB_EVENT;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.RunningBarytone;
+import barytone.server.RunningBarytone.Answer;
+import barytone.server.TestClock;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Nothing that was accepted breaks a view, and what cannot be shown can be put right; a request is taken for what it is, once. */
+class FirmGroundTest {
+    private static RunningBarytone app;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    private static JsonNode job(long id) {
+        Answer answer = app.get("/api/jobs/" + id);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static String body(long job, String key, String more) {
+        return "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + key + "\"" + more + "}";
+    }
+
+    private static Answer post(long job, String what, String more) {
+        return app.post(
+                "/api/jobs/" + job + "/" + what, body(job, UUID.randomUUID().toString(), more));
+    }
+
+    /** An entry as only a damaged or a later database would hold it. */
+    private static long damage(long job) {
+        long seq = job(job).get("seq").asLong() + 1;
+        app.bean(DSLContext.class)
+                .insertInto(JOB_EVENT)
+                .set(JOB_EVENT.JOB_ID, job)
+                .set(JOB_EVENT.SEQ, seq)
+                .set(JOB_EVENT.HAPPENED_AT, Instant.parse("2031-02-03T09:00:00Z"))
+                .set(JOB_EVENT.KIND, "glued-together")
+                .set(JOB_EVENT.BODY, "{}")
+                .set(JOB_EVENT.REQUEST_KEY, "damage-" + job)
+                .execute();
+        return seq;
+    }
+
+    @Test
+    void aJobThatCannotBeShownTakesNoOtherAlongAndIsPutRightByUndo() {
+        long seq = damage(4);
+        Answer shown = app.get("/api/jobs/4");
+        assertThat(shown.status()).isEqualTo(500);
+        assertThat(shown.json().get("code").asString()).isEqualTo("cannot-be-shown");
+        assertThat(app.get("/api/jobs/5").status()).isEqualTo(200);
+        JsonNode cards = app.get("/api/bench").json().get("open");
+        assertThat(cards.valueStream().filter(c -> c.get("nextKind").asString().equals("broken")))
+                .singleElement()
+                .satisfies(c -> assertThat(c.get("id").asLong()).isEqualTo(4));
+
+        JsonNode stored = app.get("/api/jobs/4/stored").json();
+        assertThat(stored.get("why").asString()).contains("entry " + seq + " of kind glued-together");
+        assertThat(stored.at("/tape/0/text").asString()).isEqualTo("An entry that cannot be read: glued-together");
+        assertThat(stored.at("/instrument/name").asString()).isNotBlank();
+        Answer undone = app.post(
+                "/api/jobs/4/stored/undo", "{\"after\":" + seq + ",\"key\":\"undo-damage\",\"event\":" + seq + "}");
+        assertThat(undone.status()).as(undone.text()).isEqualTo(200);
+        assertThat(undone.json().hasNonNull("why")).isFalse();
+        assertThat(job(4).get("seq").asLong()).isEqualTo(seq + 1);
+        // and the work goes on
+        assertThat(post(4, "notes", ",\"text\":\"goes on\"").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aKeyBelongsToItsJobItsPlaceAndItsContents() {
+        String note = body(5, "one-key", ",\"text\":\"once\"");
+        assertThat(app.post("/api/jobs/5/notes", note).status()).isEqualTo(200);
+        long seq = job(5).get("seq").asLong();
+        // a request sent again is kept once
+        assertThat(app.post("/api/jobs/5/notes", note).status()).isEqualTo(200);
+        assertThat(job(5).get("seq").asLong()).isEqualTo(seq);
+        for (Answer other : List.of(
+                app.post("/api/jobs/5/notes", note.replace("once", "twice")),
+                app.post("/api/jobs/5/retunes", body(5, "one-key", "")),
+                app.post("/api/jobs/6/notes", body(6, "one-key", ",\"text\":\"once\"")))) {
+            assertThat(other.status()).as(other.text()).isEqualTo(409);
+            assertThat(other.json().get("code").asString()).isEqualTo("key-used");
+        }
+        assertThat(job(5).get("seq").asLong()).isEqualTo(seq);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            rod-turns   | ,"sixteenths":1.9,"finishTightening":false,"free":false  | sixteenths
+            rod-turns   | ,"sixteenths":"2","finishTightening":false,"free":false  | sixteenths
+            rod-turns   | ,"sixteenths":2,"finishTightening":"false","free":false  | finishTightening
+            rod-turns   | ,"sixteenths":2,"finishTightening":0,"free":false        | finishTightening
+            readings    | ,"string":6,"station":0,"text":"0.3"                     | station
+            notes       | ,"text":"bell \\u0007"                                   | U+0007 in place 6
+            notes       | ,"text":"half \\ud83c"                                   | U+D83C in place 6
+            """)
+    void whatIsSentIsTakenForWhatItIs(String what, String more, String told) {
+        long seq = job(6).get("seq").asLong();
+        Answer answer = post(6, what, more);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.json().get("detail").asString()).contains(told);
+        assertThat(job(6).get("seq").asLong()).isEqualTo(seq);
+    }
+
+    @Test
+    void aCorrectionThatAnOpenJobCouldNotBeShownWithIsRefused() {
+        JsonNode before = job(6);
+        // what was read on eight strings stays, or the correction is refused: the job can be shown either way
+        for (String tuning : List.of("G D A E", "E A D G B E", "G3 G3 D4 D4 A4 A4 E5 E5")) {
+            var facts = (tools.jackson.databind.node.ObjectNode) job(6).get("instrument");
+            long version = facts.get("version").asLong();
+            facts.remove(List.of("version", "kindLabel"));
+            facts.put("tuning", tuning);
+            Answer corrected =
+                    app.put("/api/jobs/6/instrument", "{\"version\":" + version + ",\"facts\":" + facts + "}");
+            assertThat(corrected.status()).as(corrected.text()).isIn(200, 400, 422);
+            assertThat(app.get("/api/bench").status()).isEqualTo(200);
+            for (String unit : List.of("mm", "thou", "in64"))
+                assertThat(app.get("/api/jobs/6?unit=" + unit).status()).isEqualTo(200);
+        }
+        assertThat(job(6).get("instrument").get("tuning"))
+                .isEqualTo(before.get("instrument").get("tuning"));
+    }
+}

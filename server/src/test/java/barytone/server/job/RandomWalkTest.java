@@ -1,0 +1,42 @@
+package barytone.server.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.core.instrument.InstrumentKind;
+import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Whatever is allowed on a job, in any order: every view of it, and the bench, answer. {@code bench/hard/walk} walks farther. */
+class RandomWalkTest {
+    private static final int STEPS = Integer.getInteger("walk.steps", 80);
+    private static final long SEED = Long.getLong("walk.seed", 12);
+
+    private static RunningBarytone app;
+
+    @BeforeAll
+    static void start(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        app = RunningBarytone.in(data, List.of(TestClock.class));
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    @ParameterizedTest
+    @EnumSource(InstrumentKind.class)
+    void everyViewAnswersWhateverWasAllowed(InstrumentKind kind) {
+        int taken = new RandomWalk(app, RandomWalk.takeIn(app, kind), SEED * 100 + kind.ordinal()).walk(STEPS);
+        // a walk that is refused everywhere shows nothing
+        assertThat(taken).isGreaterThan(STEPS / 5);
+    }
+}
