@@ -30,6 +30,9 @@ public final class BridgeAdvisor {
     /** Screws are turned in eighths. */
     private static final int EIGHTH = 2;
 
+    /** No screw is turned farther at once, in sixteenths: twelve turns. */
+    private static final double MOST = 12 * 16;
+
     /** Farther from the middle of its band than this a saddle is far off, mm of action. */
     private static final double FAR = 0.8;
 
@@ -190,9 +193,10 @@ public final class BridgeAdvisor {
         return can;
     }
 
+    /** Turns to the eighth; more than a screw is ever turned at once is done in parts. */
     private int[] eighths(List<Double> wanted, double pitch) {
         return wanted.stream()
-                .mapToInt(w -> EIGHTH * (int) Math.round(w / pitch * 16 / EIGHTH))
+                .mapToInt(w -> EIGHTH * (int) Math.round(Math.clamp(w / pitch * 16, -MOST, MOST) / EIGHTH))
                 .toArray();
     }
 

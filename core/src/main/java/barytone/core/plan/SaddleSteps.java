@@ -21,6 +21,9 @@ final class SaddleSteps {
 
     private static final int EIGHTH = 2;
 
+    /** No screw is turned farther at once, in eighths: twelve turns. */
+    private static final double MOST = 12 * 8;
+
     private final JobState job;
     private final Intonation all;
     private final Supports along;
@@ -140,7 +143,7 @@ final class SaddleSteps {
 
     /** The turns of a length screw that move a saddle back by so much, to the eighth. */
     private Turns turns(double back) {
-        return new Turns(EIGHTH * (int) Math.round(eighths(back)));
+        return new Turns(EIGHTH * (int) Math.round(Math.clamp(eighths(back), -MOST, MOST)));
     }
 
     private double eighths(double back) {

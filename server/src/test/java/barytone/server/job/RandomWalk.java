@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -46,6 +47,10 @@ final class RandomWalk {
             "flat",
             "none",
             "12.7mm");
+    private static final List<String> GAPS =
+            List.of("0.3", "0.2", "0.08 0.1", "0.02", "0", "0.05", "0.12", "0.9", "12 thou");
+    private static final List<String> HEIGHTS = List.of("2.1", "1.6", "1.9", "2.8", "0.5", "9", "0", "4", "5/64");
+    private static final List<String> CENTS = List.of("0", "2.4", "-7", "+12.5", "-49", "180", "1000", "x");
     private static final Map<String, List<String>> TEXTS = Map.of(
             "text",
                     List.of(
@@ -64,7 +69,7 @@ final class RandomWalk {
                             "0.4-",
                             "+2",
                             "12 thou"),
-            "cents", List.of("0", "2.4", "-7", "+12.5", "-49", "180", "1000", "x"),
+            "cents", CENTS,
             "turns", List.of("1/8", "-1/4", "1 1/2", "-12", "12", "13", "1/16", "0"),
             "tuning",
                     List.of(
@@ -96,6 +101,7 @@ final class RandomWalk {
     private final JsonNode described;
     private final long job;
     private final List<String> told = new ArrayList<>();
+    private long seq;
 
     RandomWalk(RunningBarytone app, long job, long seed) {
         this.app = app;
@@ -152,27 +158,55 @@ final class RandomWalk {
         });
         int taken = 0;
         for (int i = 0; i < steps; i++) {
-            int die = random.nextInt(20);
-            // readings are most of what is done
-            String route = die < 7
-                    ? JOB + "/readings"
-                    : die == 7
-                            ? JOB + "/pitches"
-                            : die == 8 ? JOB + "/retunes" : die == 9 ? JOB + "/followed" : pick(routes);
-            if (random.nextInt(15) == 0 ? correct() : did(route)) taken++;
+            // readings are most of what is done at a bench
+            boolean done = switch (random.nextInt(16)) {
+                case 0, 1, 2, 3, 4, 5 -> read();
+                case 6, 7 -> did(JOB + "/followed");
+                case 8 -> did(JOB + "/retunes");
+                case 9 -> correct();
+                default -> did(pick(routes));
+            };
+            if (done) taken++;
             shown(i % 25 == 0);
         }
+        if (Boolean.getBoolean("walk.told")) tell();
         return taken;
+    }
+
+    private void tell() {
+        Map<String, Integer> counts = new TreeMap<>();
+        told.forEach(t -> counts.merge(t.split(" ")[1].replaceFirst("/api/jobs/\\d+/", ""), 1, Integer::sum));
+        System.out.println(counts);
     }
 
     private static String pointer(String path) {
         return "/paths/" + path.replace("~", "~0").replace("/", "~1");
     }
 
+    /** A reading as a technician would type it, or a slip of the finger. */
+    private boolean read() {
+        ObjectNode body = JSON.createObjectNode()
+                .put("after", seq)
+                .put("key", Long.toHexString(random.nextLong()))
+                .put("string", random.nextInt(1, 9));
+        if (random.nextInt(5) == 0) {
+            body.put("how", pick(List.of("OPEN", "FRETTED")))
+                    .put("fret", whole("fret"))
+                    .put("cents", pick(CENTS));
+            return sent("POST", "/api/jobs/" + job + "/pitches", body);
+        }
+        String station = pick(List.of("RELIEF", "NUT", "ACTION"));
+        List<String> likely = station.equals("ACTION") ? HEIGHTS : GAPS;
+        body.put("station", station)
+                .put("text", pick(random.nextInt(12) == 0 ? ANY_TEXT : likely))
+                .put("sure", random.nextInt(3) > 0);
+        return sent("POST", "/api/jobs/" + job + "/readings", body);
+    }
+
     private boolean did(String route) {
         JsonNode schema = described.at(pointer(route) + "/post/requestBody/content/application~1json/schema");
         ObjectNode body = (ObjectNode) made(schema, "", 0);
-        body.put("after", now("mm").get("seq").asLong()).put("key", Long.toHexString(random.nextLong()));
+        body.put("after", seq).put("key", Long.toHexString(random.nextLong()));
         return sent("POST", route.replace("{id}", String.valueOf(job)), body);
     }
 
@@ -208,7 +242,9 @@ final class RandomWalk {
     private JsonNode now(String unit) {
         Answer shown = app.get("/api/jobs/" + job + "?unit=" + unit);
         assertThat(shown.status()).as(shown.text() + "\nafter " + recent()).isEqualTo(200);
-        return shown.json();
+        JsonNode view = shown.json();
+        seq = view.get("seq").asLong();
+        return view;
     }
 
     private void shown(boolean benchToo) {

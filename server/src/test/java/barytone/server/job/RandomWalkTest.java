@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whatever is allowed on a job, in any order: every view of it, and the bench, answer. {@code bench/hard/walk} walks farther. */
 class RandomWalkTest {
-    private static final int STEPS = Integer.getInteger("walk.steps", 80);
+    private static final int STEPS = Integer.getInteger("walk.steps", 40);
     private static final long SEED = Long.getLong("walk.seed", 12);
 
     private static RunningBarytone app;
