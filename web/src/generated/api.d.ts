@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/seq": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["latest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/settling-skips": {
         parameters: {
             query?: never;
@@ -910,22 +926,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/stream": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["stream"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2070,6 +2070,10 @@ export interface components {
             /** @enum {string} */
             station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
         };
+        Latest: {
+            /** Format: int64 */
+            seq: number;
+        };
         LeafView: {
             /** Format: double */
             mm: number;
@@ -2748,10 +2752,6 @@ export interface components {
             centres: string[];
             rule: string;
             trebleEdge?: string;
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout?: number;
         };
         StackAsked: {
             fretHeight: string;
@@ -4521,6 +4521,28 @@ export interface operations {
             };
         };
     };
+    latest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Latest"];
+                };
+            };
+        };
+    };
     skip: {
         parameters: {
             query?: {
@@ -4674,28 +4696,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredView"];
-                };
-            };
-        };
-    };
-    stream: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -39,6 +39,7 @@ export function StoredJob({ id, onShown }: { id: number; onShown: () => void }) 
   const { instrument, seq, tape, why } = stored.data;
   return (
     <div className="mt-4 flex max-w-[880px] flex-col gap-6">
+      {instrument !== undefined && <p className="text-[19px] font-semibold">{instrument.name}</p>}
       {why !== undefined && <Trouble text={why} />}
       {trouble !== null && <Trouble text={trouble} onClose={() => setTrouble(null)} />}
       <section aria-label="On the tape">
@@ -76,7 +77,6 @@ export function StoredJob({ id, onShown }: { id: number; onShown: () => void }) 
       </section>
       {instrument !== undefined && (
         <section aria-label="Instrument">
-          <h2 className="wide mb-2 text-[18px] font-semibold">Instrument</h2>
           <InstrumentPanel
             instrument={instrument}
             onSaved={(facts) =>

@@ -10,6 +10,9 @@ interface Stamp {
 
 type Answering = Promise<{ data?: JobView; error?: unknown; response: Response }>;
 
+/** How often a window that is seen asks for news from other windows, ms. */
+const NEWS_EVERY = 2_000;
+
 /** What became of an addition: the job with it, or the problem that kept it out; null when it was not sent, for another move was under way. */
 export type Sent = { done: JobView } | { problem: Problem };
 
@@ -50,21 +53,26 @@ export function useJob(id: number) {
     seq.current = job.data?.seq ?? 0;
   }, [job.data]);
 
+  const latest = useQuery({
+    queryKey: ["seq", id],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/seq", { params: { path: { id } } })),
+    // a window that is not seen asks when it is seen again
+    refetchInterval: NEWS_EVERY,
+    refetchOnWindowFocus: "always",
+    retry: false,
+    enabled: job.data !== undefined,
+  });
+  const lastSeq = latest.data?.seq ?? 0;
   useEffect(() => {
-    const stream = new EventSource(`/api/jobs/${id}/stream`);
-    stream.addEventListener("seq", (event: MessageEvent<string>) => {
-      const told = () => {
-        if (under.current !== null || seq.current === 0 || Number(event.data) <= seq.current)
-          return;
-        setNews(true);
-        void queries.invalidateQueries({ queryKey: ["job", id] });
-      };
-      // what this window has just heard may be what is told
-      if (hearing.current === null) told();
-      else void hearing.current.then(told, told);
-    });
-    return () => stream.close();
-  }, [id, queries]);
+    const tell = () => {
+      if (under.current !== null || lastSeq <= seq.current) return;
+      setNews(true);
+      void queries.invalidateQueries({ queryKey: ["job", id] });
+    };
+    // what this window has just heard may be what is told
+    if (hearing.current === null) tell();
+    else void hearing.current.then(tell, tell);
+  }, [lastSeq, id, queries]);
 
   const post = useCallback(
     (request: Asking): Promise<Sent> => {

@@ -44,6 +44,8 @@ class Server {
     this.on(`POST /api/jobs/${String(id)}/*`, {
       json: json.replace(/"seq":(\d+),"now"/, '"seq":999,"now"'),
     });
+    // no news from other windows
+    this.on(`GET /api/jobs/${String(id)}/seq`, { json: '{"seq":0}' });
     this.on("GET /api/kinds", { json: sample("kinds") });
     this.on("GET /api/bridges", { json: sample("bridges") });
   }

@@ -5,19 +5,12 @@ import { theServer } from "./server";
 // whether something is hidden is worked out from every style above it, which takes most of the time
 configure({ defaultHidden: true, getElementError: (message) => new Error(message ?? "not found") });
 
-/** No news from other windows. */
-class Quiet {
-  addEventListener() {}
-  close() {}
-}
-
 // in place before anything of the page is loaded: its client keeps the fetch that it finds
 vi.stubGlobal("fetch", (request: Request | string, init?: RequestInit) =>
   theServer.answer(
     typeof request === "string" ? new Request(new URL(request, "http://bench/"), init) : request,
   ),
 );
-vi.stubGlobal("EventSource", Quiet);
 
 beforeEach(() => {
   localStorage.clear();

@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Jobs over HTTP. Every addition answers with the whole job as it now stands, in the unit asked for. */
 @RestController
@@ -29,16 +28,17 @@ class JobController {
 
     private final JobDesk desk;
     private final Intake intake;
-    private final LiveUpdates live;
 
-    JobController(JobDesk desk, Intake intake, LiveUpdates live) {
+    JobController(JobDesk desk, Intake intake) {
         this.desk = desk;
         this.intake = intake;
-        this.live = live;
     }
 
     /** The number of a new job. */
     record Created(long id) {}
+
+    /** The place of the last entry of a job. */
+    record Latest(long seq) {}
 
     /** Corrected facts of an instrument, with the version that was corrected. */
     record Correction(long version, Intake.Facts facts) {}
@@ -54,9 +54,10 @@ class JobController {
         return desk.shown(id, unit);
     }
 
-    @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@PathVariable long id) {
-        return live.watch(id, desk.open(id).seq());
+    /** What a window asks every few seconds: whether there is anything new. */
+    @GetMapping("/{id}/seq")
+    Latest latest(@PathVariable long id) {
+        return new Latest(desk.lastSeq(id));
     }
 
     @PutMapping("/{id}/instrument")

@@ -132,6 +132,10 @@ class JobDesk {
         return shop.schools();
     }
 
+    long lastSeq(long id) {
+        return log.lastSeq(id);
+    }
+
     JobLog.Opened open(long id) {
         return log.open(id);
     }

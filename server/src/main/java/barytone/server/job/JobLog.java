@@ -42,6 +42,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -58,15 +59,15 @@ class JobLog {
     private final DSLContext sql;
     private final EventCodec codec;
     private final Clock clock;
-    private final LiveUpdates live;
+    private final JobNews news;
     private final Shop shop;
 
-    JobLog(DSLContext sql, EventCodec codec, Clock clock, LiveUpdates live, Shop shop) {
+    JobLog(DSLContext sql, EventCodec codec, Clock clock, JobNews news, Shop shop) {
         this.shop = shop;
         this.sql = sql;
         this.codec = codec;
         this.clock = clock;
-        this.live = live;
+        this.news = news;
     }
 
     /**
@@ -179,7 +180,7 @@ class JobLog {
         boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
         insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
-        live.afterCommit(id, before.seq() + 1);
+        news.afterCommit(id, before.seq() + 1);
         Opened now = open(id);
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
@@ -246,7 +247,7 @@ class JobLog {
         long seq = before.isEmpty() ? 0 : before.getLast().seq();
         if (seq != after) throw new ChangedMeanwhileException(seq - after);
         insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
-        live.afterCommit(id, seq + 1);
+        news.afterCommit(id, seq + 1);
         try {
             if (!open(id).state().closed())
                 sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
@@ -261,6 +262,18 @@ class JobLog {
         Record row = selectJobs().where(JOB.ID.eq(id)).fetchOptional().orElseThrow(() -> new NoSuchJobException(id));
         return job(
                 row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
+    }
+
+    /** The place of a job's last entry; 0 before the first. */
+    public long lastSeq(long id) {
+        return news.seq(id, job -> {
+            Long seq = sql.select(DSL.max(JOB_EVENT.SEQ))
+                    .from(JOB_EVENT)
+                    .where(JOB_EVENT.JOB_ID.eq(job))
+                    .fetchOne(0, Long.class);
+            if (seq == null && !sql.fetchExists(JOB, JOB.ID.eq(job))) throw new NoSuchJobException(job);
+            return seq == null ? 0 : seq;
+        });
     }
 
     /** The instrument that a job is on. */

@@ -8,6 +8,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -183,7 +185,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(second.getByText("Another window added to this job")).isVisible();
 
         // a window that cannot be reached by the news is refused, and keeps what was typed
-        second.route("**/api/jobs/*/stream", route -> route.abort());
+        second.route("**/api/jobs/*/seq", route -> route.abort());
         second.reload();
         assertThat(reading(second, "5")).isVisible();
         first.keyboard().press("n");
@@ -197,6 +199,26 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(second.getByText("Capo on again")).isVisible();
         reading(second, "5").press("Enter");
         assertThat(first.getByText("Relief 5: 0.31 mm")).isVisible();
+    }
+
+    @Test
+    void twelveWindowsOfOneBrowserAreAllToldOfAnEntry() {
+        Page first = demoJob("Five-string bass “Bittern”");
+        List<Page> others = new ArrayList<>();
+        for (int i = 0; i < 11; i++) {
+            Page other = first.context().newPage();
+            other.navigate(first.url());
+            assertThat(other.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("On the tape")))
+                    .isVisible();
+            others.add(other);
+        }
+        first.keyboard().press("n");
+        first.getByLabel("Note").fill("Told to everyone");
+        first.keyboard().press("Enter");
+        for (Page other : others) {
+            assertThat(other.getByText("Told to everyone")).isVisible();
+            other.close();
+        }
     }
 
     @Test

@@ -87,7 +87,7 @@ class OtherPagesTest {
         String json = header + ";;Content-Type: application/json";
         for (String answer : new String[] {
             raw(request("POST", "/api/jobs/1/notes", own(), json, note)),
-            raw(request("GET", "/api/jobs/1/stream", own(), header, "")),
+            raw(request("GET", "/api/jobs/1/seq", own(), header, "")),
             raw(request(
                     "POST",
                     "/api/jobs/1/hear?after=0&key=k&string=1",
