@@ -42,8 +42,7 @@ export function JobPage() {
 }
 
 function Job({ id }: { id: number }) {
-  const { job, send, sendEntry, hear, working, problem, clearProblem, news, clearNews } =
-    useJob(id);
+  const { job, ...sending } = useJob(id);
   const navigate = useNavigate();
   useEffect(() => {
     if (job.data !== undefined)
@@ -75,19 +74,36 @@ function Job({ id }: { id: number }) {
         </main>
       </>
     );
+  return <OpenJob job={job.data} {...sending} refetch={() => void job.refetch()} />;
+}
+
+/** A line above the job: what happened elsewhere, and what can be done about it. */
+function Notice({
+  text,
+  actions,
+  urgent = false,
+}: {
+  text: string;
+  actions: [label: string, act: () => void][];
+  urgent?: boolean;
+}) {
   return (
-    <OpenJob
-      job={job.data}
-      send={send}
-      sendEntry={sendEntry}
-      hear={hear}
-      working={working}
-      problem={problem}
-      clearProblem={clearProblem}
-      news={news}
-      clearNews={clearNews}
-      refetch={() => void job.refetch()}
-    />
+    <div
+      className={`flex flex-wrap items-center gap-x-4 px-5 py-1 text-[16px] ${urgent ? "border-l-4 border-rust bg-rust-wash" : "bg-lamp"}`}
+      role={urgent ? "alert" : "status"}
+    >
+      <span className="flex-1">{text}</span>
+      {actions.map(([label, act]) => (
+        <button
+          key={label}
+          type="button"
+          className="min-h-11 px-2 font-semibold underline"
+          onClick={act}
+        >
+          {label}
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -105,6 +121,11 @@ function OpenJob({
   clearProblem,
   news,
   clearNews,
+  away,
+  sendNow,
+  giveUp,
+  caughtUp,
+  clearCaughtUp,
   refetch,
 }: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
   const { next: nextUnit } = useUnit();
@@ -269,17 +290,27 @@ function OpenJob({
         section !== undefined && <Section section={section} others={job.sections} />
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
+      {away > 0 && (
+        <Notice
+          text={`Barytone does not answer. ${away === 1 ? "One entry waits" : `${String(away)} entries wait`} here and will be sent, each once, as soon as it does.`}
+          urgent
+          actions={[
+            ["Send now", sendNow],
+            ["Do not send", giveUp],
+          ]}
+        />
+      )}
+      {caughtUp > 0 && (
+        <Notice
+          text={`${caughtUp === 1 ? "One entry" : `${String(caughtUp)} entries`} made before this page was loaded again ${caughtUp === 1 ? "is" : "are"} on the tape.`}
+          actions={[["Seen", clearCaughtUp]]}
+        />
+      )}
       {news && (
-        <div className="flex items-center gap-4 bg-lamp px-5 py-1 text-[16px]" role="status">
-          <span className="flex-1">Another window added to this job. The tape shows it.</span>
-          <button
-            type="button"
-            className="min-h-11 px-2 font-semibold underline"
-            onClick={clearNews}
-          >
-            Seen
-          </button>
-        </div>
+        <Notice
+          text="Another window added to this job. The tape shows it."
+          actions={[["Seen", clearNews]]}
+        />
       )}
       {job.complaint !== "" && (
         <p

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, Problem, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
+import { letterOf, Outbox, type Letter } from "./outbox";
 
 interface Stamp {
   after: number;
@@ -32,6 +33,15 @@ export type Hear = (
   ask: (after: number) => Promise<Schemas["HeardView"]>,
   onTaken: (job: JobView) => void,
 ) => Promise<Schemas["HeardView"]>;
+
+/** What an answer says, as every other request has it. */
+async function read(
+  response: Response,
+): Promise<{ data?: JobView; error?: unknown; response: Response }> {
+  if (!response.ok) return { error: await response.json().catch(() => undefined), response };
+  const data: JobView = await response.json();
+  return { data, response };
+}
 
 /** A job as the server has it, additions to it, and news from other windows. */
 export function useJob(id: number) {
@@ -74,26 +84,44 @@ export function useJob(id: number) {
     else void hearing.current.then(tell, tell);
   }, [lastSeq, id, queries]);
 
-  const post = useCallback(
-    (request: Asking): Promise<Sent> => {
+  const outbox = useRef<Outbox>(undefined);
+  outbox.current ??= new Outbox(id);
+  const [away, setAway] = useState(0);
+
+  /** Sends a letter when its turn has come, and again until it is answered. */
+  const enqueue = useCallback(
+    (writing: Promise<Letter>): Promise<Sent> => {
+      const box = outbox.current;
       const before = under.current;
       const sending = async (): Promise<Sent> => {
-        if (before !== null) await before;
-        setWorking(true);
-        setNews(false);
+        if (box === undefined) throw new Error("no outbox");
         try {
-          const done = await answer(
-            request({ after: seq.current, key: requestKey() }, { path: { id }, query: { unit } }),
+          const letter = await writing;
+          box.keep(letter);
+          setAway((waiting) => (waiting === 0 ? 0 : box.waiting));
+          if (before !== null) await before;
+          setWorking(true);
+          setNews(false);
+          const response = await box.deliver(
+            letter,
+            () => seq.current,
+            (silent) => setAway(silent ? box.waiting : 0),
           );
+          if (response === null)
+            throw new Problem(
+              0,
+              "Barytone did not answer. It may be on the tape: look there first.",
+            );
+          const done = await answer<JobView>(read(response));
           seq.current = done.seq;
           queries.setQueryData(["job", id, unit], done);
           void queries.invalidateQueries({ queryKey: ["bench"] });
           return { done };
         } catch (error) {
-          const told = error instanceof Problem ? error : new Problem(0, String(error));
-          if (told.code === "changed-meanwhile")
+          const trouble = error instanceof Problem ? error : new Problem(0, String(error));
+          if (trouble.code === "changed-meanwhile")
             await queries.invalidateQueries({ queryKey: ["job", id] });
-          return { problem: told };
+          return { problem: trouble };
         }
       };
       const running = sending().finally(() => {
@@ -106,6 +134,31 @@ export function useJob(id: number) {
     },
     [id, unit, queries],
   );
+
+  const post = useCallback(
+    (request: Asking): Promise<Sent> =>
+      enqueue(letterOf(requestKey(), (stamp) => request(stamp, { path: { id }, query: { unit } }))),
+    [enqueue, id, unit],
+  );
+
+  // what an earlier page had sent without an answer is sent once more, as it was
+  const [caughtUp, setCaughtUp] = useState(0);
+  const ready = job.data !== undefined;
+  useEffect(() => {
+    if (!ready) return;
+    for (const letter of outbox.current?.left() ?? []) {
+      void enqueue(Promise.resolve(letter)).then((sent) => {
+        if ("done" in sent) setCaughtUp((n) => n + 1);
+        else
+          setProblem(
+            new Problem(
+              sent.problem.status,
+              `${typeof letter.body["text"] === "string" ? `“${letter.body["text"]}”` : "An entry"}, made before the page was loaded again, was not kept. ${sent.problem.message}`,
+            ),
+          );
+      });
+    }
+  }, [ready, enqueue]);
 
   const send: Send = useCallback(
     async (request, waits = false) => {
@@ -155,5 +208,12 @@ export function useJob(id: number) {
     clearProblem: () => setProblem(null),
     news,
     clearNews: () => setNews(false),
+    /** How many entries wait because nobody answers. */
+    away,
+    sendNow: () => outbox.current?.hurry(),
+    giveUp: () => outbox.current?.giveUp(),
+    /** How many entries of an earlier page have come onto the tape. */
+    caughtUp,
+    clearCaughtUp: () => setCaughtUp(0),
   };
 }

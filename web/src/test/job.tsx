@@ -3,9 +3,9 @@ import { JobPage } from "../job/JobPage";
 import { opened } from "./opened";
 import { theServer } from "./server";
 
-/** Opens the page of a job of the samples. */
-export async function openJob(id: number, name: string) {
-  theServer.job(id, name);
+/** Opens the page of a job of the samples, which accepts everything unless it was told otherwise. */
+export async function openJob(id: number, name: string, accepting = true) {
+  theServer.job(id, name, accepting);
   const user = opened(<JobPage />, "/jobs/:id", `/jobs/${String(id)}`);
   await screen.findByTestId("headline");
   return user;

@@ -38,12 +38,13 @@ class Server {
   }
 
   /** A job of the demo: its page, and every addition to it, which changes nothing but its sequence. */
-  job(id: number, name: string) {
+  job(id: number, name: string, accepting = true) {
     const json = sample(name);
     this.on(`GET /api/jobs/${String(id)}`, { json });
-    this.on(`POST /api/jobs/${String(id)}/*`, {
-      json: json.replace(/"seq":(\d+),"now"/, '"seq":999,"now"'),
-    });
+    if (accepting)
+      this.on(`POST /api/jobs/${String(id)}/*`, {
+        json: json.replace(/"seq":(\d+),"now"/, '"seq":999,"now"'),
+      });
     // no news from other windows
     this.on(`GET /api/jobs/${String(id)}/seq`, { json: '{"seq":0}' });
     this.on("GET /api/kinds", { json: sample("kinds") });

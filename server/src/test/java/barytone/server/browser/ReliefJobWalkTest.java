@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -199,6 +200,28 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(second.getByText("Capo on again")).isVisible();
         reading(second, "5").press("Enter");
         assertThat(first.getByText("Relief 5: 0.31 mm")).isVisible();
+    }
+
+    @Test
+    void aTurnWhoseAnswerIsLostIsOnTheTapeOnce() {
+        Page page = demoJob("Long-scale baritone “Cormorant”");
+        AtomicInteger lost = new AtomicInteger();
+        page.route("**/api/jobs/*/rod-turns**", route -> {
+            if (lost.getAndIncrement() > 0) route.resume();
+            else {
+                // it comes to the server, and the answer does not come back
+                route.fetch();
+                route.abort();
+            }
+        });
+        int before = page.getByText("Rod ⅛ tighter").count();
+        page.keyboard().press("d");
+        assertThat(page.getByText("Barytone does not answer")).isVisible();
+        page.keyboard().press("d");
+        page.getByText("Send now").click();
+        assertThat(headline(page)).containsText("Retune");
+        assertThat(page.getByText("Barytone does not answer")).hasCount(0);
+        assertThat(page.getByText("Rod ⅛ tighter")).hasCount(before + 1);
     }
 
     @Test
