@@ -6,7 +6,7 @@ import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
-import { Button, Trouble } from "../ui/controls";
+import { Button, Field, TextInput, Trouble } from "../ui/controls";
 import { Fractions } from "../ui/Fractions";
 import { Countdown } from "../ui/Countdown";
 
@@ -75,19 +75,77 @@ export function BenchPage() {
             <Row key={card.id} card={card} place={i + 1} now={bench.data?.now ?? ""} />
           ))}
         </ol>
-        {bench.data !== undefined && bench.data.closed.length > 0 && (
-          <>
-            <h2 className="wide mt-9 mb-2 text-[18px] font-bold">Closed</h2>
-            <ol>
-              {bench.data.closed.map((card) => (
-                <Row key={card.id} card={card} now={bench.data.now} />
-              ))}
-            </ol>
-          </>
+        {bench.data !== undefined && bench.data.closed.count > 0 && (
+          <Closed newest={bench.data.closed} now={bench.data.now} />
         )}
       </main>
       <Help open={help} onClose={() => setHelp(false)} title="Keys on the bench" keys={KEYS} />
     </>
+  );
+}
+
+/** The closed jobs: the newest, or those in which some words occur; ten at once. */
+function Closed({ newest, now }: { newest: Schemas["ClosedView"]; now: string }) {
+  const { unit } = useUnit();
+  const [words, setWords] = useState("");
+  const [from, setFrom] = useState(0);
+  const asked = words.trim() !== "" || from > 0;
+  const found = useQuery({
+    queryKey: ["closed", unit, words.trim(), from],
+    queryFn: () =>
+      answer(
+        api.GET("/api/bench/closed", { params: { query: { unit, words: words.trim(), from } } }),
+      ),
+    enabled: asked,
+    placeholderData: (old) => old,
+  });
+  const view = asked ? found.data : newest;
+  return (
+    <section aria-label="Closed" className="mt-9">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
+        <h2 className="wide text-[18px] font-bold">Closed</h2>
+        <div className="w-full max-w-[420px]">
+          <Field label="Find a closed job by ticket, instrument, player or complaint">
+            <TextInput
+              type="search"
+              value={words}
+              maxLength={200}
+              onChange={(event) => {
+                setWords(event.target.value);
+                setFrom(0);
+              }}
+            />
+          </Field>
+        </div>
+      </div>
+      {found.error !== null && asked && <Trouble text={found.error.message} />}
+      {view !== undefined && view.count === 0 && (
+        <p className="border-t border-line py-4 text-[17px]">
+          No closed job has “{words.trim()}” in it.
+        </p>
+      )}
+      <ol>
+        {view?.jobs.map((card) => (
+          <Row key={card.id} card={card} now={now} />
+        ))}
+      </ol>
+      {view !== undefined && view.count > view.most && (
+        <div className="flex items-center gap-4 border-t border-line py-3">
+          <Button disabled={from === 0} onClick={() => setFrom(Math.max(0, from - view.most))}>
+            Newer
+          </Button>
+          <span className="text-[16px] tabular-nums">
+            {view.from + 1} to {Math.min(view.from + view.most, view.count)} of {view.count}
+          </span>
+          <Button
+            disabled={view.from + view.most >= view.count}
+            onClick={() => setFrom(view.from + view.most)}
+          >
+            Older
+          </Button>
+        </div>
+      )}
+    </section>
   );
 }
 

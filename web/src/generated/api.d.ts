@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["closed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bridges": {
         parameters: {
             query?: never;
@@ -1543,7 +1559,7 @@ export interface components {
             screws: components["schemas"]["Support"][];
         };
         BenchView: {
-            closed: components["schemas"]["JobCard"][];
+            closed: components["schemas"]["ClosedView"];
             demo: boolean;
             /** Format: date-time */
             now: string;
@@ -1612,6 +1628,15 @@ export interface components {
         };
         ClearanceTold: {
             frets: components["schemas"]["MarginTold"][];
+        };
+        ClosedView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            from: number;
+            jobs: components["schemas"]["JobCard"][];
+            /** Format: int32 */
+            most: number;
         };
         ClosingRow: {
             found: string;
@@ -3122,6 +3147,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    closed: {
+        parameters: {
+            query?: {
+                words?: string;
+                from?: number;
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosedView"];
                 };
             };
         };

@@ -13,7 +13,6 @@ import barytone.core.plan.Advice;
 import barytone.core.quantity.Units;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -33,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
     private static final Logger LOG = LoggerFactory.getLogger(BenchController.class);
+    private static final int CLOSED_AT_ONCE = 10;
+    private static final int LONGEST_SEARCH = 200;
 
     private final JobLog log;
     private final JobDesk desk;
@@ -46,8 +47,17 @@ class BenchController {
         this.demo = demo;
     }
 
-    /** All jobs on one page. */
-    record BenchView(Instant now, boolean demo, List<JobCard> open, List<JobCard> closed) {}
+    /** The open jobs, and the newest of those that are closed. */
+    record BenchView(Instant now, boolean demo, List<JobCard> open, ClosedView closed) {}
+
+    /**
+     * Some of the closed jobs.
+     *
+     * @param count of all that were found
+     * @param from how many newer ones are left out
+     * @param most how many are told at once
+     */
+    record ClosedView(int count, int from, int most, List<JobCard> jobs) {}
 
     /**
      * A job on the bench.
@@ -103,13 +113,35 @@ class BenchController {
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
         Instant now = clock.instant();
         Units shown = Units.ofCode(unit);
-        List<JobCard> open = new ArrayList<>();
-        List<JobCard> closed = new ArrayList<>();
-        for (JobLog.Listed listed : log.all()) {
-            JobLog.Opened job = listed.opened();
-            (job != null && job.state().closed() ? closed : open).add(shown(listed, shown));
-        }
-        return new BenchView(now, demo, open, closed);
+        List<JobCard> open =
+                log.openJobs().stream().map(job -> shown(job, shown)).toList();
+        return new BenchView(now, demo, open, closedJobs("", 0, shown));
+    }
+
+    /**
+     * Closed jobs, newest first.
+     *
+     * @param words all of them must occur in ticket, instrument, player or complaint
+     * @param from how many newer ones to leave out
+     */
+    @GetMapping("/bench/closed")
+    ClosedView closed(
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "mm") String unit) {
+        Allowed.whole("from", from, 0, 1_000_000);
+        if (words.length() > LONGEST_SEARCH)
+            throw Allowed.broken("words", words.length() + " characters", "at most " + LONGEST_SEARCH);
+        return closedJobs(words, from, Units.ofCode(unit));
+    }
+
+    private ClosedView closedJobs(String words, int from, Units units) {
+        JobLog.Closed found = log.closedJobs(words, from, CLOSED_AT_ONCE);
+        return new ClosedView(
+                found.count(),
+                from,
+                CLOSED_AT_ONCE,
+                found.some().stream().map(job -> shown(job, units)).toList());
     }
 
     /** A job on its card; one that cannot be shown says so, and takes no other along. */

@@ -50,7 +50,7 @@ class DemoJobs implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) {
-        if (!log.all().isEmpty()) return;
+        if (!log.empty()) return;
         transaction.executeWithoutResult(status -> {
             knot();
             turnstone();

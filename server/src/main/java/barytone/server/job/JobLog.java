@@ -40,8 +40,12 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Select;
+import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -138,11 +142,72 @@ class JobLog {
             Instant openedAt,
             @Nullable Opened opened) {}
 
-    /** Reads all jobs, newest ticket first; one that cannot be read takes no other along. */
+    /** Reads all open jobs, newest ticket first; one that cannot be read takes no other along. */
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
+    public List<Listed> openJobs() {
+        return selectJobs()
+                .where(DSL.notExists(closing()))
+                .orderBy(JOB.TICKET.desc())
+                .fetch(row -> listed(row, null));
+    }
+
+    /** Closed jobs, how many there are, and some of them. */
+    record Closed(int count, List<Listed> some) {}
+
+    /**
+     * Closed jobs in whose ticket, instrument, player or complaint all words occur, newest ticket first. Only those that are asked for are replayed: an old
+     * shop has tens of thousands.
+     *
+     * @param words separated by blanks; blank for all
+     * @param from how many newer ones to leave out, 0 or more
+     * @param most how many to read
+     */
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
+    public Closed closedJobs(String words, int from, int most) {
+        Condition found = DSL.exists(closing());
+        for (String word : words.strip().split("\\s+")) {
+            if (word.isEmpty()) continue;
+            found = found.and(containing(INSTRUMENT.NAME, word)
+                    .or(containing(PLAYER.NAME, word))
+                    .or(containing(JOB.COMPLAINT, word))
+                    .or(JOB.TICKET.cast(String.class).eq(word.replaceFirst("^0+(?=.)", ""))));
+        }
+        Condition condition = found;
+        int count = Objects.requireNonNull(sql.selectCount()
+                .from(JOB)
+                .join(INSTRUMENT)
+                .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
+                .join(PLAYER)
+                .on(PLAYER.ID.eq(JOB.PLAYER_ID))
+                .where(condition)
+                .fetchOne(0, int.class));
+        List<Record> rows = List.copyOf(selectJobs()
+                .where(condition)
+                .orderBy(JOB.TICKET.desc())
+                .offset(from)
+                .limit(most)
+                .fetch());
+        List<Long> ids = rows.stream().map(row -> row.get(JOB.ID)).toList();
+        Map<Long, ClosedJobRecord> kept =
+                sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.in(ids)).fetchMap(CLOSED_JOB.JOB_ID);
+        return new Closed(
+                count,
+                rows.stream().map(row -> listed(row, kept.get(row.get(JOB.ID)))).toList());
+    }
+
+    private static Condition containing(Field<String> text, String word) {
+        // the database knows the small letters of English alone
+        return DSL.lower(text).contains(word.toLowerCase(Locale.ROOT)).or(text.contains(word));
+    }
+
+    private static Select<?> closing() {
+        return DSL.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB.ID));
+    }
+
+    /** Whether no job was ever taken in. */
     @Transactional(readOnly = true)
-    public List<Listed> all() {
-        Map<Long, ClosedJobRecord> closed = sql.selectFrom(CLOSED_JOB).fetchMap(CLOSED_JOB.JOB_ID);
-        return selectJobs().orderBy(JOB.TICKET.desc()).fetch(row -> listed(row, closed.get(row.get(JOB.ID))));
+    public boolean empty() {
+        return !sql.fetchExists(JOB);
     }
 
     private Listed listed(Record row, @Nullable ClosedJobRecord closed) {
@@ -364,7 +429,7 @@ class JobLog {
                 .toList());
     }
 
-    private org.jooq.SelectJoinStep<Record> selectJobs() {
+    private SelectJoinStep<Record> selectJobs() {
         return sql.select(JOB.asterisk(), INSTRUMENT.asterisk(), PLAYER.asterisk())
                 .from(JOB)
                 .join(INSTRUMENT)

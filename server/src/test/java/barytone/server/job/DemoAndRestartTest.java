@@ -25,8 +25,8 @@ class DemoAndRestartTest {
     private static Map<String, String> nextMoves(RunningBarytone app) {
         Map<String, String> next = new TreeMap<>();
         JsonNode bench = app.get("/api/bench").json();
-        for (String part : List.of("open", "closed"))
-            bench.get(part)
+        for (String part : List.of("/open", "/closed/jobs"))
+            bench.at(part)
                     .forEach(card -> next.put(
                             card.get("instrument").asString().replaceAll("[^“]*“(.*)”", "$1"),
                             card.get("nextKind").asString()));

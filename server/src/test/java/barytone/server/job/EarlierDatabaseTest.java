@@ -63,7 +63,7 @@ class EarlierDatabaseTest {
     void everyJobIsShownAndTheBenchIsWhole() {
         JsonNode bench = app.get("/api/bench").json();
         assertThat(bench.get("open")).hasSize(11);
-        assertThat(bench.get("closed")).hasSize(1);
+        assertThat(bench.at("/closed/jobs")).hasSize(1);
         for (JsonNode card : bench.get("open"))
             assertThat(card.get("nextKind").asString()).isNotEqualTo("broken");
         for (long id = 1; id <= 12; id++)
