@@ -44,7 +44,6 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
-import org.jooq.Select;
 import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -59,6 +58,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class JobLog {
     private static final Logger LOG = LoggerFactory.getLogger(JobLog.class);
+
+    /** Written out, not bound: only so are the indexes of open and of closed jobs used. */
+    private static final Condition OPEN = DSL.condition("job.is_closed = 0");
+
+    private static final Condition CLOSED = DSL.condition("job.is_closed = 1");
 
     private final DSLContext sql;
     private final EventCodec codec;
@@ -145,10 +149,7 @@ class JobLog {
     /** Reads all open jobs, newest ticket first; one that cannot be read takes no other along. */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public List<Listed> openJobs() {
-        return selectJobs()
-                .where(DSL.notExists(closing()))
-                .orderBy(JOB.TICKET.desc())
-                .fetch(row -> listed(row, null));
+        return selectJobs().where(OPEN).orderBy(JOB.TICKET.desc()).fetch(row -> listed(row, null));
     }
 
     /** Closed jobs, how many there are, and some of them. */
@@ -164,7 +165,7 @@ class JobLog {
      */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Closed closedJobs(String words, int from, int most) {
-        Condition found = DSL.exists(closing());
+        Condition found = CLOSED;
         for (String word : words.strip().split("\\s+")) {
             if (word.isEmpty()) continue;
             found = found.and(containing(INSTRUMENT.NAME, word)
@@ -173,14 +174,15 @@ class JobLog {
                     .or(JOB.TICKET.cast(String.class).eq(word.replaceFirst("^0+(?=.)", ""))));
         }
         Condition condition = found;
-        int count = Objects.requireNonNull(sql.selectCount()
-                .from(JOB)
-                .join(INSTRUMENT)
-                .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
-                .join(PLAYER)
-                .on(PLAYER.ID.eq(JOB.PLAYER_ID))
-                .where(condition)
-                .fetchOne(0, int.class));
+        int count = words.isBlank()
+                ? sql.fetchCount(JOB, CLOSED)
+                : sql.fetchCount(sql.selectOne()
+                        .from(JOB)
+                        .join(INSTRUMENT)
+                        .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
+                        .join(PLAYER)
+                        .on(PLAYER.ID.eq(JOB.PLAYER_ID))
+                        .where(condition));
         List<Record> rows = List.copyOf(selectJobs()
                 .where(condition)
                 .orderBy(JOB.TICKET.desc())
@@ -198,10 +200,6 @@ class JobLog {
     private static Condition containing(Field<String> text, String word) {
         // the database knows the small letters of English alone
         return DSL.lower(text).contains(word.toLowerCase(Locale.ROOT)).or(text.contains(word));
-    }
-
-    private static Select<?> closing() {
-        return DSL.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB.ID));
     }
 
     /** Whether no job was ever taken in. */
@@ -357,7 +355,7 @@ class JobLog {
         return sql.select(JOB.ID)
                 .from(JOB)
                 .where(JOB.INSTRUMENT_ID.eq(instrument))
-                .andNotExists(sql.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB.ID)))
+                .and(OPEN)
                 .fetch(JOB.ID);
     }
 
