@@ -5,6 +5,8 @@ import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,6 +26,7 @@ import tools.jackson.databind.exc.MismatchedInputException;
 @RestControllerAdvice
 class ApiErrors extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ApiErrors.class);
+    private static final Pattern NAMED_VALUE = Pattern.compile("value \\(\"?(.{1,80}?)\"?\\) to ");
 
     @ExceptionHandler
     ProblemDetail outOfRange(OutOfRangeException e) {
@@ -99,6 +102,9 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     private static String given(DatabindException e) {
         if (e instanceof InvalidFormatException format) return "“" + format.getValue() + "”";
+        // what is not taken for another kind of value is only named in the sentence
+        Matcher value = NAMED_VALUE.matcher(e.getOriginalMessage());
+        if (value.find()) return "“" + value.group(1) + "”";
         return e.getOriginalMessage().contains("null") ? "nothing" : "something of another kind";
     }
 
