@@ -84,15 +84,20 @@ describe("an addition that nobody answers", () => {
     expect(sessionStorage.getItem("barytone-outbox-2")).toBeNull();
   });
 
-  it("is given up on demand, and what was typed is back in its row", async () => {
+  it("is given up on demand with all that waits behind it, and what was typed is back in its row", async () => {
     const user = await openJob(2, "turnstone");
     silence("readings");
-    await user.keyboard("1.7{Enter}");
-    await screen.findByText(/does not answer/);
+    await user.keyboard("1.7{Enter}1.6{Enter}");
+    await screen.findByText(/2 entries wait here/);
     await user.click(press("Do not send"));
-    await screen.findByText(/It may be on the tape: look there first/);
+    await waitFor(() =>
+      expect(screen.getAllByText(/It may be on the tape: look there first/)).toHaveLength(2),
+    );
     expect(field(/under string 6 E/).value).toBe("1.7");
-    expect(screen.queryByText(/entry waits here/)).toBeNull();
+    expect(field(/under string 5 A/).value).toBe("1.6");
+    expect(screen.queryByText(/wait here|waits here/)).toBeNull();
     expect(sessionStorage.getItem("barytone-outbox-2")).toBeNull();
+    // the second was never sent
+    expect(texts()).not.toContain("1.6");
   });
 });

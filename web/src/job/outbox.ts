@@ -54,7 +54,7 @@ export class Outbox {
   private readonly name: string;
   private letters: Letter[];
   private wake: (() => void) | null = null;
-  private givenUp = false;
+  private readonly unwanted = new Set<string>();
 
   constructor(job: number) {
     this.name = `barytone-outbox-${String(job)}`;
@@ -112,9 +112,9 @@ export class Outbox {
     this.wake?.();
   }
 
-  /** Sends nothing more of what waits. */
+  /** Sends nothing of all that waits now. */
   giveUp() {
-    this.givenUp = true;
+    for (const letter of this.letters) this.unwanted.add(letter.key);
     this.wake?.();
   }
 
@@ -133,20 +133,20 @@ export class Outbox {
     const placed = { ...letter, after: letter.after ?? place() };
     this.keep(placed);
     let silent = false;
-    while (!(silent && this.givenUp)) {
+    while (!this.unwanted.has(letter.key)) {
       const answer = await this.sent(placed);
       if (answer !== null) {
         this.drop(letter.key);
         if (silent) onSilence(false);
         return answer;
       }
-      if (!silent) this.givenUp = false;
       silent = true;
       onSilence(true);
       await this.pause();
     }
+    this.unwanted.delete(letter.key);
     this.drop(letter.key);
-    if (this.letters.length === 0) onSilence(false);
+    onSilence(this.letters.length > 0);
     return null;
   }
 

@@ -75,14 +75,14 @@ export function useJob(id: number) {
   const lastSeq = latest.data?.seq ?? 0;
   useEffect(() => {
     const tell = () => {
-      if (under.current !== null || lastSeq <= seq.current) return;
+      if (working || lastSeq <= seq.current) return;
       setNews(true);
       void queries.invalidateQueries({ queryKey: ["job", id] });
     };
     // what this window has just heard may be what is told
     if (hearing.current === null) tell();
     else void hearing.current.then(tell, tell);
-  }, [lastSeq, id, queries]);
+  }, [lastSeq, working, id, queries]);
 
   const outbox = useRef<Outbox>(undefined);
   outbox.current ??= new Outbox(id);

@@ -30,8 +30,8 @@ public final class BridgeAdvisor {
     /** Screws are turned in eighths. */
     private static final int EIGHTH = 2;
 
-    /** No screw is turned farther at once, in sixteenths: twelve turns. */
-    private static final double MOST = 12 * 16;
+    /** The most turns at once, in sixteenths. */
+    private static final double MOST = 16.0 * Turns.MOST_AT_ONCE;
 
     /** Farther from the middle of its band than this a saddle is far off, mm of action. */
     private static final double FAR = 0.8;
@@ -239,7 +239,7 @@ public final class BridgeAdvisor {
                 for (int step : new int[] {-EIGHTH, EIGHTH}) {
                     turns[j] += step;
                     double score = score(turns);
-                    if (score > best + 1e-9 && reaches(j, turns[j] / 16.0 * pitch)) {
+                    if (score > best + 1e-9 && Math.abs(turns[j]) <= MOST && reaches(j, turns[j] / 16.0 * pitch)) {
                         best = score;
                         better = true;
                     } else {

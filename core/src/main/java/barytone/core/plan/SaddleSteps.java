@@ -21,8 +21,8 @@ final class SaddleSteps {
 
     private static final int EIGHTH = 2;
 
-    /** No screw is turned farther at once, in eighths: twelve turns. */
-    private static final double MOST = 12 * 8;
+    /** The most turns at once, in eighths. */
+    private static final double MOST = 8.0 * Turns.MOST_AT_ONCE;
 
     private final JobState job;
     private final Intonation all;

@@ -16,6 +16,9 @@ public record Turns(int sixteenths) implements Comparable<Turns> {
     public static final Turns EIGHTH = new Turns(2);
     public static final Turns QUARTER = new Turns(4);
 
+    /** Neither rod nor screw is turned farther at once, full turns; more is done in parts. */
+    public static final int MOST_AT_ONCE = 12;
+
     public Turns {
         if (Math.abs((long) sixteenths) > 16 * 100)
             throw new NotAllowedException(sixteenths / 16.0 + " turns is more than any rod or screw has; at most 100");

@@ -42,7 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class HeightController {
-    private static final int MOST_TURNS = 16 * JobRequests.MOST_TURNS;
+    private static final int MOST_TURNS = 16 * Turns.MOST_AT_ONCE;
 
     private final JobDesk desk;
     private final Choices choices;
@@ -169,7 +169,7 @@ class HeightController {
     private static List<Turns> turns(JobRequests.Screws asked) {
         if (asked.turns() != null)
             return asked.turns().stream()
-                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, JobRequests.MOST_TURNS))
+                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, Turns.MOST_AT_ONCE))
                     .toList();
         if (asked.sixteenths() == null) throw Allowed.broken("screws", "nothing", "the turns of every screw");
         return asked.sixteenths().stream().map(Turns::new).toList();

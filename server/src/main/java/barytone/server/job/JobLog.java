@@ -365,7 +365,8 @@ class JobLog {
     public void freezeClosedEarlier() {
         List<Long> unkept = sql.selectDistinct(JOB_EVENT.JOB_ID)
                 .from(JOB_EVENT)
-                .where(JOB_EVENT.KIND.eq(codec.kind(new JobEvent.Closed())))
+                // written out, or the index of closing entries is not used
+                .where(JOB_EVENT.KIND.eq(DSL.inline(codec.kind(new JobEvent.Closed()))))
                 .andNotExists(sql.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB_EVENT.JOB_ID)))
                 .fetch(JOB_EVENT.JOB_ID);
         for (long id : unkept) {

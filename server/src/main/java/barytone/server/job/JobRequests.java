@@ -23,9 +23,6 @@ import org.jspecify.annotations.Nullable;
  * that windows cannot overwrite each other, and a key, so that a request sent twice is kept once.
  */
 final class JobRequests {
-    /** No screw is turned farther at once. */
-    static final int MOST_TURNS = 12;
-
     private JobRequests() {}
 
     interface Stamped {

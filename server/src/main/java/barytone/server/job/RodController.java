@@ -40,9 +40,9 @@ class RodController {
                 ? new Turns(Allowed.whole(
                         "turn (sixteenths)",
                         asked.sixteenths() == null ? 0 : asked.sixteenths(),
-                        -16 * JobRequests.MOST_TURNS,
-                        16 * JobRequests.MOST_TURNS))
-                : Turns.parse("turn", asked.turns(), JobRequests.MOST_TURNS);
+                        -16 * Turns.MOST_AT_ONCE,
+                        16 * Turns.MOST_AT_ONCE))
+                : Turns.parse("turn", asked.turns(), Turns.MOST_AT_ONCE);
         if (tighter.isZero()) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
         return desk.add(id, unit, asked, job -> {
             return new JobEvent.RodTurned(

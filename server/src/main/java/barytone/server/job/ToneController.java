@@ -130,7 +130,7 @@ class ToneController {
                 Allowed.whole("saddles", asked.turns().size(), size, size);
                 for (int j = 0; j < size; j++)
                     if (!asked.turns().get(j).isBlank())
-                        turns.set(j, Turns.parse("turn", asked.turns().get(j), JobRequests.MOST_TURNS));
+                        turns.set(j, Turns.parse("turn", asked.turns().get(j), Turns.MOST_AT_ONCE));
             }
             if (!asked.sixteenths().isEmpty()) {
                 screwed(job);
@@ -293,7 +293,7 @@ class ToneController {
     }
 
     private static Turns turns(@Nullable String spoken, @Nullable Integer sixteenths) {
-        if (spoken != null) return spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, JobRequests.MOST_TURNS);
+        if (spoken != null) return spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, Turns.MOST_AT_ONCE);
         return new Turns(
                 Allowed.whole("turn (sixteenths)", sixteenths == null ? 0 : sixteenths, -MOST_TURNS, MOST_TURNS));
     }

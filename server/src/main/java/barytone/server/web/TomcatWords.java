@@ -2,7 +2,6 @@ package barytone.server.web;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardHost;
@@ -11,7 +10,6 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 
 /** What the web server refuses by itself, such as an address that is none, is told as problem+json too. */
 @Configuration(proxyBeanMethods = false)
@@ -32,16 +30,11 @@ class TomcatWords implements WebServerFactoryCustomizer<TomcatServletWebServerFa
                     || response.getContentWritten() > 0
                     || !response.setErrorReported()) return;
             HttpStatus known = HttpStatus.resolve(status);
-            String title = known == null ? "Error" : known.getReasonPhrase();
             String detail = status < HttpServletResponse.SC_INTERNAL_SERVER_ERROR
                     ? "This request cannot be understood: its address or its headers are not well formed."
                     : "Barytone met an error of its own. Nothing that was confirmed is lost.";
             try {
-                response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-                response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-                response.getOutputStream()
-                        .write(("{\"title\":\"" + title + "\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}")
-                                .getBytes(StandardCharsets.UTF_8));
+                Problems.answer(response.getResponse(), known == null ? HttpStatus.BAD_REQUEST : known, detail);
                 response.finishResponse();
             } catch (IOException gone) {
                 // whoever asked has left

@@ -93,8 +93,7 @@ final class RandomWalk {
                             "200w 200w 200w 200w 200w 200w"),
             "scaleLength", List.of("648", "628", "352", "864", "25 1/2in", "200", "2000", "330"),
             "pickups", List.of("none", "neck usual springs, bridge usual springs", "bridge strong wood", "neck"),
-            "boardRadius", List.of("flat", "305", "184", "12in", "1"),
-            "kind", List.of("TUNED"));
+            "boardRadius", List.of("flat", "305", "184", "12in", "1"));
 
     private final RunningBarytone app;
     private final SplittableRandom random;
