@@ -35,13 +35,13 @@ class BenchController {
     private static final int CLOSED_AT_ONCE = 10;
     private static final int LONGEST_SEARCH = 200;
 
-    private final JobLog log;
+    private final JobList list;
     private final JobDesk desk;
     private final Clock clock;
     private final boolean demo;
 
-    BenchController(JobLog log, JobDesk desk, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
-        this.log = log;
+    BenchController(JobList list, JobDesk desk, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
+        this.list = list;
         this.desk = desk;
         this.clock = clock;
         this.demo = demo;
@@ -113,8 +113,7 @@ class BenchController {
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
         Instant now = clock.instant();
         Units shown = Units.ofCode(unit);
-        List<JobCard> open =
-                log.openJobs().stream().map(job -> shown(job, shown)).toList();
+        List<JobCard> open = list.open().stream().map(job -> shown(job, shown)).toList();
         return new BenchView(now, demo, open, closedJobs("", 0, shown));
     }
 
@@ -136,7 +135,7 @@ class BenchController {
     }
 
     private ClosedView closedJobs(String words, int from, Units units) {
-        JobLog.Closed found = log.closedJobs(words, from, CLOSED_AT_ONCE);
+        JobList.Closed found = list.closed(words, from, CLOSED_AT_ONCE);
         return new ClosedView(
                 found.count(),
                 from,
@@ -145,7 +144,7 @@ class BenchController {
     }
 
     /** A job on its card; one that cannot be shown says so, and takes no other along. */
-    private JobCard shown(JobLog.Listed listed, Units units) {
+    private JobCard shown(JobList.Listed listed, Units units) {
         if (listed.opened() != null) {
             try {
                 return card(listed.opened(), units);

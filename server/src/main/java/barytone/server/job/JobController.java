@@ -67,14 +67,14 @@ class JobController {
         if (job.state().closed()) throw new JobClosedException();
         StringSet before = job.state().spec().fittings().strings();
         StringSet now = asked.facts().spec().fittings().strings();
-        return desk.corrected(job.job(), unit, () -> {
+        return desk.corrected(job.job().instrumentId(), () -> {
             intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
-            if (before.equals(now) || !job.state().anythingRead()) return;
+            if (before.equals(now) || !job.state().anythingRead()) return desk.shown(id, unit);
             // other strings make stale what was read on the ones before: an entry of its own, to be undone where they
             // were only noted wrongly
             JobRequests.Plain stamp =
                     new JobRequests.Plain(job.seq(), UUID.randomUUID().toString());
-            desk.add(id, unit, stamp, opened -> new JobEvent.StringsChanged(before.text(), now.text()));
+            return desk.add(id, unit, stamp, opened -> new JobEvent.StringsChanged(before.text(), now.text()));
         });
     }
 

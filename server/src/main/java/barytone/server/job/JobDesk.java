@@ -6,7 +6,6 @@ import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
 import barytone.server.web.PlainText;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
@@ -50,28 +49,27 @@ class JobDesk {
     }
 
     /**
-     * Corrects an instrument. Every open job on it must be shown with it as well as before.
+     * Corrects an instrument. Every open job on it that could be shown before must be shown with it.
      *
-     * @param correct changes its facts
+     * @param correct changes its facts and shows what comes of it
      */
-    JobView corrected(JobLog.Job job, String unit, Runnable correct) {
-        Units units = Units.ofCode(unit);
+    <T> T corrected(long instrument, Supplier<T> correct) {
         return inOne(() -> {
-            List<Long> well = new ArrayList<>();
-            for (long other : log.openOn(job.instrumentId())) if (canBeShown(other, units)) well.add(other);
-            correct.run();
+            List<Long> well =
+                    log.openOn(instrument).stream().filter(this::canBeShown).toList();
+            T then = correct.get();
             try {
-                for (long other : well) viewer(log.open(other), units).view();
-                return viewer(log.open(job.id()), units).view();
+                for (long job : well) viewer(log.open(job), Units.MM).view();
             } catch (RuntimeException e) {
                 throw CannotBeShownException.with("instrument", e);
             }
+            return then;
         });
     }
 
-    private boolean canBeShown(long id, Units units) {
+    private boolean canBeShown(long id) {
         try {
-            viewer(log.open(id), units).view();
+            viewer(log.open(id), Units.MM).view();
             return true;
         } catch (RuntimeException broken) {
             return false;
@@ -92,14 +90,6 @@ class JobDesk {
                 ? http.getRequest().getRequestURI()
                 : "";
         return new JobLog.Request(asked.key(), where + " " + asked);
-    }
-
-    JobView view(long id, String unit) {
-        return view(log.open(id), unit);
-    }
-
-    JobView view(JobLog.Opened job, String unit) {
-        return viewer(job, Units.ofCode(unit)).view();
     }
 
     /**

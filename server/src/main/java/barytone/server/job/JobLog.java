@@ -35,14 +35,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
@@ -58,11 +55,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class JobLog {
     private static final Logger LOG = LoggerFactory.getLogger(JobLog.class);
-
-    /** Written out, not bound: only so are the indexes of open and of closed jobs used. */
-    private static final Condition OPEN = DSL.condition("job.is_closed = 0");
-
-    private static final Condition CLOSED = DSL.condition("job.is_closed = 1");
 
     private final DSLContext sql;
     private final EventCodec codec;
@@ -133,96 +125,10 @@ class JobLog {
         return replay(about(id), events(id));
     }
 
-    /**
-     * A job of a list.
-     *
-     * @param opened null when it cannot be shown; the reason is in the log
-     */
-    record Listed(
-            long id,
-            long ticket,
-            String instrument,
-            String player,
-            Instant openedAt,
-            @Nullable Opened opened) {}
-
-    /** Reads all open jobs, newest ticket first; one that cannot be read takes no other along. */
-    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
-    public List<Listed> openJobs() {
-        return selectJobs().where(OPEN).orderBy(JOB.TICKET.desc()).fetch(row -> listed(row, null));
-    }
-
-    /** Closed jobs, how many there are, and some of them. */
-    record Closed(int count, List<Listed> some) {}
-
-    /**
-     * Closed jobs in whose ticket, instrument, player or complaint all words occur, newest ticket first. Only those that are asked for are replayed: an old
-     * shop has tens of thousands.
-     *
-     * @param words separated by blanks; blank for all
-     * @param from how many newer ones to leave out, 0 or more
-     * @param most how many to read
-     */
-    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
-    public Closed closedJobs(String words, int from, int most) {
-        Condition found = CLOSED;
-        for (String word : words.strip().split("\\s+")) {
-            if (word.isEmpty()) continue;
-            found = found.and(containing(INSTRUMENT.NAME, word)
-                    .or(containing(PLAYER.NAME, word))
-                    .or(containing(JOB.COMPLAINT, word))
-                    .or(JOB.TICKET.cast(String.class).eq(word.replaceFirst("^0+(?=.)", ""))));
-        }
-        Condition condition = found;
-        int count = words.isBlank()
-                ? sql.fetchCount(JOB, CLOSED)
-                : sql.fetchCount(sql.selectOne()
-                        .from(JOB)
-                        .join(INSTRUMENT)
-                        .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
-                        .join(PLAYER)
-                        .on(PLAYER.ID.eq(JOB.PLAYER_ID))
-                        .where(condition));
-        List<Record> rows = List.copyOf(selectJobs()
-                .where(condition)
-                .orderBy(JOB.TICKET.desc())
-                .offset(from)
-                .limit(most)
-                .fetch());
-        List<Long> ids = rows.stream().map(row -> row.get(JOB.ID)).toList();
-        Map<Long, ClosedJobRecord> kept =
-                sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.in(ids)).fetchMap(CLOSED_JOB.JOB_ID);
-        return new Closed(
-                count,
-                rows.stream().map(row -> listed(row, kept.get(row.get(JOB.ID)))).toList());
-    }
-
-    private static Condition containing(Field<String> text, String word) {
-        // the database knows the small letters of English alone
-        return DSL.lower(text).contains(word.toLowerCase(Locale.ROOT)).or(text.contains(word));
-    }
-
     /** Whether no job was ever taken in. */
     @Transactional(readOnly = true)
     public boolean empty() {
         return !sql.fetchExists(JOB);
-    }
-
-    private Listed listed(Record row, @Nullable ClosedJobRecord closed) {
-        long id = row.get(JOB.ID);
-        Opened opened = null;
-        try {
-            opened = replay(job(row, closed), events(id));
-        } catch (RuntimeException e) {
-            LOG.error("Job {} cannot be shown", id, e);
-        }
-        return new Listed(
-                id,
-                row.get(JOB.TICKET),
-                row.get(INSTRUMENT.NAME),
-                row.get(PLAYER.NAME),
-                row.get(JOB.OPENED_AT),
-                opened);
     }
 
     /**
@@ -311,12 +217,27 @@ class JobLog {
         if (seq != after) throw new ChangedMeanwhileException(seq - after);
         insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, seq + 1);
-        try {
-            if (!open(id).state().closed())
-                sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
-        } catch (RuntimeException stillBroken) {
-            LOG.warn("Job {} cannot be shown yet", id, stillBroken);
+        // what was undone may be the closing
+        if (!closes(stored(id)))
+            sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
+    }
+
+    /** Whether the entries that count leave a job closed. */
+    private static boolean closes(List<Stored> all) {
+        Set<Long> undone = undone(all);
+        boolean closed = false;
+        for (Stored entry : all) {
+            if (undone.contains(entry.seq())) continue;
+            if (entry.event() instanceof JobEvent.Closed) closed = true;
+            if (entry.event() instanceof JobEvent.Reopened) closed = false;
         }
+        return closed;
+    }
+
+    /** Whether a job is shown as it was when it was closed. */
+    @Transactional(readOnly = true)
+    public boolean keptAsClosed(long id) {
+        return sql.fetchExists(CLOSED_JOB, CLOSED_JOB.JOB_ID.eq(id));
     }
 
     /** Who and what a job is about, without its log. */
@@ -355,7 +276,7 @@ class JobLog {
         return sql.select(JOB.ID)
                 .from(JOB)
                 .where(JOB.INSTRUMENT_ID.eq(instrument))
-                .and(OPEN)
+                .and(JobList.OPEN)
                 .fetch(JOB.ID);
     }
 

@@ -3,14 +3,11 @@ package barytone.server.job;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.LengthScrews;
 import barytone.core.instrument.InstrumentKind;
-import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.joblog.SlotFlaw;
-import barytone.core.neck.Allowed;
-import barytone.core.pickup.Pickup;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.Station;
 import barytone.core.plan.WorkOrder;
@@ -81,44 +78,7 @@ record JobView(
             LengthScrews.Head lengthHead,
             String saddleThickness,
             String plateRise,
-            String pickups) {
-        static InstrumentView of(JobLog.Job job) {
-            InstrumentSpec spec = job.spec();
-            LengthScrews length = spec.fittings().length();
-            return new InstrumentView(
-                    job.instrumentVersion(),
-                    job.instrument(),
-                    spec.kind(),
-                    spec.kind().label(),
-                    spec.tuningText(),
-                    Allowed.plain(spec.scaleLength()),
-                    spec.frets(),
-                    spec.bodyJointFret(),
-                    spec.boardRadius() == 0 ? "flat" : Allowed.plain(spec.boardRadius()),
-                    spec.rod(),
-                    spec.access(),
-                    spec.leftHanded(),
-                    spec.fittings().bridge(),
-                    spec.fittings().threadPitch() == 0
-                            ? "unknown"
-                            : Allowed.plain(spec.fittings().threadPitch()),
-                    spec.fittings().joint(),
-                    spec.fittings().endRadius() == 0
-                            ? "same"
-                            : Allowed.plain(spec.fittings().endRadius()),
-                    Allowed.plain(spec.fittings().bridgeSpread()),
-                    spec.fittings().nut(),
-                    Allowed.plain(spec.fittings().nutWidth()),
-                    spec.fittings().strings().text(),
-                    length.pitch() == 0 ? "unknown" : Allowed.plain(length.pitch()),
-                    length.head(),
-                    Allowed.plain(length.thickness()),
-                    Allowed.plain(length.plateRise()),
-                    spec.fittings().pickups().isEmpty()
-                            ? "none"
-                            : Pickup.text(spec.fittings().pickups()));
-        }
-    }
+            String pickups) {}
 
     /**
      * The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1
@@ -450,21 +410,6 @@ record JobView(
      */
     record TapeLine(
             long seq, Instant at, String text, @Nullable String doubt, boolean dropped, boolean undone) {}
-
-    /**
-     * A job that cannot be shown: what is stored of it, so that it can be put right.
-     *
-     * @param seq the place of the last entry
-     * @param why what is wrong with it; null when it can be shown again
-     * @param instrument its facts; null when they cannot be read either
-     * @param tape every entry that can be undone, newest first
-     */
-    record StoredView(
-            long id,
-            long seq,
-            @Nullable String why,
-            @Nullable InstrumentView instrument,
-            List<TapeLine> tape) {}
 
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}

@@ -75,7 +75,7 @@ final class JobViewer {
                 now,
                 units.code(),
                 units.action().suffix(),
-                JobView.InstrumentView.of(opened.job()),
+                FactsViewer.of(opened.job()),
                 job.player(),
                 Words.lower(job.touch()),
                 job.complaint(),

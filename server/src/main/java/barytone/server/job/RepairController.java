@@ -31,8 +31,23 @@ class RepairController {
         this.intake = intake;
     }
 
+    /**
+     * A job that cannot be shown: what is stored of it, so that it can be put right.
+     *
+     * @param seq the place of the last entry
+     * @param why what is wrong with it; null when it can be shown again
+     * @param instrument its facts; null when they cannot be read either
+     * @param tape every entry that can be undone, newest first
+     */
+    record StoredView(
+            long id,
+            long seq,
+            @Nullable String why,
+            JobView.@Nullable InstrumentView instrument,
+            List<JobView.TapeLine> tape) {}
+
     @GetMapping
-    JobView.StoredView stored(@PathVariable long id) {
+    StoredView stored(@PathVariable long id) {
         List<JobLog.Stored> all = log.stored(id);
         Set<Long> undone = JobLog.undone(all);
         List<JobView.TapeLine> tape = new ArrayList<>();
@@ -42,11 +57,11 @@ class RepairController {
                     entry.seq(), entry.at(), text(entry), null, false, undone.contains(entry.seq())));
         }
         long seq = all.isEmpty() ? 0 : all.getLast().seq();
-        return new JobView.StoredView(id, seq, why(id), facts(id), tape);
+        return new StoredView(id, seq, why(id), facts(id), tape);
     }
 
     @PostMapping("/undo")
-    JobView.StoredView undo(@PathVariable long id, @RequestBody JobRequests.About asked) {
+    StoredView undo(@PathVariable long id, @RequestBody JobRequests.About asked) {
         List<JobLog.Stored> all = log.stored(id);
         boolean counts = all.stream().anyMatch(e -> e.seq() == asked.event())
                 && !JobLog.undone(all).contains(asked.event());
@@ -58,9 +73,14 @@ class RepairController {
     }
 
     @PutMapping("/instrument")
-    JobView.StoredView correct(@PathVariable long id, @RequestBody JobController.Correction asked) {
-        intake.correct(log.instrumentOf(id), asked.version(), asked.facts());
-        return stored(id);
+    StoredView correct(@PathVariable long id, @RequestBody JobController.Correction asked) {
+        // a closed job keeps the facts it was closed with: its closing is undone first
+        if (log.keptAsClosed(id)) throw new JobClosedException();
+        long instrument = log.instrumentOf(id);
+        return desk.corrected(instrument, () -> {
+            intake.correct(instrument, asked.version(), asked.facts());
+            return stored(id);
+        });
     }
 
     private @Nullable String why(long id) {
@@ -74,7 +94,7 @@ class RepairController {
 
     private JobView.@Nullable InstrumentView facts(long id) {
         try {
-            return JobView.InstrumentView.of(log.about(id));
+            return FactsViewer.of(log.about(id));
         } catch (NoSuchJobException e) {
             throw e;
         } catch (RuntimeException unreadable) {

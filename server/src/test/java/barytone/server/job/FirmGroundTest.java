@@ -18,6 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Nothing that was accepted breaks a view, and what cannot be shown can be put right; a request is taken for what it is, once. */
 class FirmGroundTest {
@@ -90,6 +91,59 @@ class FirmGroundTest {
     }
 
     @Test
+    void aClosedJobThatCannotBeShownKeepsItsFactsUntilItsClosingIsUndone() {
+        JsonNode before = job(1);
+        long closing = before.get("tape").get(0).get("seq").asLong();
+        long seq = damage(1);
+        String facts = "{\"version\":" + before.at("/instrument/version") + ",\"facts\":" + factsOf(before) + "}";
+        assertThat(app.put("/api/jobs/1/stored/instrument", facts).status()).isEqualTo(409);
+        for (long event : new long[] {closing, seq}) {
+            long after = app.get("/api/jobs/1/stored").json().get("seq").asLong();
+            assertThat(app.post(
+                                    "/api/jobs/1/stored/undo",
+                                    "{\"after\":" + after + ",\"key\":\"undo-" + event + "\",\"event\":" + event + "}")
+                            .status())
+                    .isEqualTo(200);
+        }
+        assertThat(job(1).get("closed").asBoolean()).isFalse();
+        assertThat(app.put("/api/jobs/1/stored/instrument", facts).status()).isEqualTo(200);
+        assertThat(app.get("/api/bench/closed").json().get("count").asInt()).isZero();
+        assertThat(post(1, "close", "").status()).isEqualTo(200);
+    }
+
+    private static ObjectNode factsOf(JsonNode job) {
+        var facts = (ObjectNode) job.get("instrument").deepCopy();
+        facts.remove(List.of("version", "kindLabel"));
+        return facts;
+    }
+
+    @Test
+    void aClosedJobIsFoundByWordsUnderTheNameItWasClosedWith() {
+        assertThat(post(9, "close", "").status()).isEqualTo(200);
+        String name = job(9).at("/instrument/name").asString();
+        app.bean(DSLContext.class)
+                .execute("UPDATE instrument SET name = 'Renamed since' WHERE id = "
+                        + "(SELECT instrument_id FROM job WHERE id = 9)");
+        String words = name.replaceAll(".*“(.*)”", "$1").toLowerCase(java.util.Locale.ROOT);
+        JsonNode found = app.get("/api/bench/closed?words=" + words).json();
+        assertThat(found.get("count").asInt()).isEqualTo(1);
+        assertThat(found.at("/jobs/0/instrument").asString()).isEqualTo(name);
+        assertThat(app.get("/api/bench/closed?words=renamed")
+                        .json()
+                        .get("count")
+                        .asInt())
+                .isZero();
+        assertThat(app.get("/api/bench/closed?words=" + words + "&from=1")
+                        .json()
+                        .get("jobs"))
+                .isEmpty();
+        assertThat(app.get("/api/bench/closed?from=-1").status()).isEqualTo(400);
+        assertThat(app.get("/api/bench/closed?words=" + "x".repeat(201)).status())
+                .isEqualTo(400);
+        assertThat(post(9, "reopen", "").status()).isEqualTo(200);
+    }
+
+    @Test
     void aKeyBelongsToItsJobItsPlaceAndItsContents() {
         String note = body(5, "one-key", ",\"text\":\"once\"");
         assertThat(app.post("/api/jobs/5/notes", note).status()).isEqualTo(200);
@@ -131,9 +185,8 @@ class FirmGroundTest {
         JsonNode before = job(6);
         // what was read on eight strings stays, or the correction is refused: the job can be shown either way
         for (String tuning : List.of("G D A E", "E A D G B E", "G3 G3 D4 D4 A4 A4 E5 E5")) {
-            var facts = (tools.jackson.databind.node.ObjectNode) job(6).get("instrument");
-            long version = facts.get("version").asLong();
-            facts.remove(List.of("version", "kindLabel"));
+            long version = job(6).at("/instrument/version").asLong();
+            var facts = factsOf(job(6));
             facts.put("tuning", tuning);
             Answer corrected =
                     app.put("/api/jobs/6/instrument", "{\"version\":" + version + ",\"facts\":" + facts + "}");
