@@ -1792,6 +1792,7 @@ export interface components {
             reckoned: boolean;
             /** @enum {string} */
             side: "BASS" | "TREBLE";
+            spread?: string;
             target: string;
             verdict: string;
             verdictText: string;
@@ -2931,6 +2932,7 @@ export interface components {
             reckoned: boolean;
             side: string;
             split?: string;
+            spread?: string;
             /** Format: int32 */
             string: number;
             target: string;

@@ -172,6 +172,7 @@ function Pickup({
                   found={gap.found}
                   now={gap.now}
                   reckoned={gap.reckoned}
+                  spread={gap.spread}
                   note={gap.note}
                   verdict={gap.verdict}
                   verdictText={gap.verdictText}

@@ -130,6 +130,7 @@ export function ToneLedger({
                   found={row.found}
                   now={row.now}
                   reckoned={row.reckoned}
+                  spread={row.spread}
                   verdict={row.verdict}
                   verdictText={row.verdictText}
                   target={row.target}

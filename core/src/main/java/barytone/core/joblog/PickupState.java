@@ -50,6 +50,19 @@ public record PickupState(
         }
     }
 
+    /** A gap is read to this, mm (1 sd). */
+    private static final double READ = 0.05;
+
+    /** A promised change comes to this share of it (1 sd): with a usual spring, and with what was learned here. */
+    private static final double USUAL_SHARE = 0.35;
+
+    private static final double LEARNED_SHARE = 0.15;
+
+    /** How far a gap that is reckoned may be off, mm (1 sd). */
+    public double spread(Gap gap) {
+        return Math.hypot(READ, (learned ? LEARNED_SHARE : USUAL_SHARE) * gap.moved());
+    }
+
     /** The gap of a side. */
     public Optional<Gap> gap(int pickup, Pickup.Side side) {
         Map<Pickup.Side, Gap> sides = gaps.get(pickup);

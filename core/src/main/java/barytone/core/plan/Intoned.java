@@ -1,6 +1,7 @@
 package barytone.core.plan;
 
 import barytone.core.estimate.Band;
+import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.NutOrSaddle;
@@ -31,6 +32,9 @@ public record Intoned(
     /** A height that has changed the error by this share of the tolerance makes it stale. */
     private static final double SHIFTED = 0.5;
 
+    /** A forecast of what a change of heights does to a note is right to this share of it (1 sd). */
+    private static final double FORECAST = 0.25;
+
     /** Open string and harmonic may disagree by this besides inharmonicity, cents. */
     private static final double FALSE = 2;
 
@@ -45,9 +49,11 @@ public record Intoned(
      *
      * @param now what is expected after what was moved since
      * @param byHeights how much of that is owed to relief, nut and action
+     * @param bySaddle how much of it to what the saddle was moved since
      * @param moved whether its saddle was moved since
+     * @param sounded how well it was read, cents (1 sd)
      */
-    public record FretError(int fret, double now, double byHeights, boolean moved) {}
+    public record FretError(int fret, double now, double byHeights, double bySaddle, boolean moved, double sounded) {}
 
     /** A string of a job. */
     public static Intoned of(JobState job, int string) {
@@ -66,7 +72,9 @@ public record Intoned(
                     fret,
                     read + now[fret] - was[fret],
                     heights[fret] - was[fret],
-                    then.shift() != tones.shift(string)));
+                    now[fret] - heights[fret],
+                    then.shift() != tones.shift(string),
+                    then.read().ear().spread()));
         }
         StringLine line = job.spec().lineMoved(tones.shift(string));
         double perMm = SaddleFit.centsPerMm(line.scale(), line.compensation(), 12);
@@ -105,6 +113,19 @@ public record Intoned(
 
     public boolean read() {
         return !errors.isEmpty();
+    }
+
+    /**
+     * How far what is reckoned may be off, cents (1 sd): the note as it was sounded, the heights' share of the change and the saddle's, which is known as well as the
+     * thread of its screw; of all frets the worst.
+     */
+    public double spread(JobState job) {
+        Normal pitch = job.tones().screwPitch();
+        double thread = job.spec().fittings().bridge().lengthScrewed() ? pitch.sd() / pitch.mean() : 0;
+        return errors.stream()
+                .mapToDouble(e -> Math.hypot(e.sounded(), Math.hypot(FORECAST * e.byHeights(), thread * e.bySaddle())))
+                .max()
+                .orElse(0);
     }
 
     /** Whether all frets that were chosen are read. */

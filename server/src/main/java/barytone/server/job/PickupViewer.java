@@ -98,6 +98,7 @@ final class PickupViewer {
                 found == null ? null : unit.show(found),
                 gap == null ? null : unit.show(gap.now()),
                 reckoned,
+                reckoned && gap != null ? unit.show(state.pickups().spread(gap)) : null,
                 reckoned && gap != null ? "read " + unit.show(gap.read()) + " before the last move" : null,
                 unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
                 gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
@@ -174,7 +175,9 @@ final class PickupViewer {
                 gap.found() == null ? Words.NOT_READ : gap.found() + " " + unit.suffix(),
                 gap.now() == null
                         ? Words.NOT_READ
-                        : (gap.reckoned() ? "reckoned " : "") + gap.now() + " " + unit.suffix(),
+                        : gap.reckoned()
+                                ? "reckoned " + gap.now() + " " + unit.suffix() + " ± " + gap.spread()
+                                : gap.now() + " " + unit.suffix(),
                 gap.reckoned(),
                 gap.target() + " " + unit.suffix(),
                 gap.verdict(),

@@ -5,6 +5,7 @@ import barytone.core.neck.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,9 +79,26 @@ class RepairController {
         if (log.keptAsClosed(id)) throw new JobClosedException();
         long instrument = log.instrumentOf(id);
         return desk.corrected(instrument, () -> {
+            JobView.InstrumentView before = facts(id);
             intake.correct(instrument, asked.version(), asked.facts());
+            otherStrings(id, before, facts(id));
             return stored(id);
         });
+    }
+
+    /** Other strings make stale what was read on the ones before, as on any job. */
+    private void otherStrings(long id, JobView.@Nullable InstrumentView before, JobView.@Nullable InstrumentView now) {
+        List<JobLog.Stored> all = log.stored(id);
+        boolean read = all.stream()
+                .anyMatch(e -> e.event() instanceof JobEvent.ReadingTaken
+                        || e.event() instanceof JobEvent.PitchRead
+                        || e.event() instanceof JobEvent.PickupRead);
+        if (before == null || now == null || before.strings().equals(now.strings()) || !read) return;
+        log.addUnseen(
+                id,
+                all.getLast().seq(),
+                new JobLog.Request(UUID.randomUUID().toString(), "other strings"),
+                new JobEvent.StringsChanged(before.strings(), now.strings()));
     }
 
     private @Nullable String why(long id) {

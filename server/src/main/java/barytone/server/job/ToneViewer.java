@@ -23,6 +23,7 @@ import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Puts the intonation station of a job into the form that the page draws. */
@@ -93,6 +94,7 @@ final class ToneViewer {
                 tones.found(string, mainFret()).map(Cents::signed).orElse(null),
                 at.read() ? Cents.signed(at.offset()) : null,
                 reckoned(at),
+                reckoned(at) ? String.format(Locale.ROOT, "%.1f", at.spread(state)) : null,
                 verdict(at),
                 verdictText(at),
                 "± " + Allowed.plain(at.tolerance()),
@@ -380,7 +382,9 @@ final class ToneViewer {
         return new JobView.ClosingRow(
                 "Intonation, string " + row.string() + " " + row.name(),
                 row.found() == null ? Words.NOT_READ : row.found() + " cents",
-                row.now() == null ? Words.NOT_READ : (row.reckoned() ? "reckoned " : "") + row.now() + " cents",
+                row.now() == null
+                        ? Words.NOT_READ
+                        : row.reckoned() ? "reckoned " + row.now() + " cents ± " + row.spread() : row.now() + " cents",
                 row.reckoned(),
                 row.target() + " cents",
                 row.verdict(),

@@ -37,6 +37,7 @@ final class ToneViews {
      * @param now what its saddle must take away, as cents at 12
      * @param verdict in, high (sharp), low (flat), stale or unread
      * @param move what the saddle wants, in words; null when nothing
+     * @param spread of what is reckoned, cents (1 sd); null while it was read so
      * @param curve the error expected at frets 1 and up, in cents; empty while nothing is read
      * @param after the same after the move; empty when none is wanted
      * @param split what the frets say of nut and saddle; null while fewer than two are read
@@ -50,6 +51,7 @@ final class ToneViews {
             @Nullable String found,
             @Nullable String now,
             boolean reckoned,
+            @Nullable String spread,
             String verdict,
             String verdictText,
             String target,
@@ -152,6 +154,7 @@ final class ToneViews {
      * A side of a pickup.
      *
      * @param now what was read while it stands, what is reckoned after a move
+     * @param spread of what is reckoned (1 sd); null while it was read so
      * @param note the reading before the move; null while it stands
      */
     record GapRow(
@@ -160,6 +163,7 @@ final class ToneViews {
             @Nullable String found,
             @Nullable String now,
             boolean reckoned,
+            @Nullable String spread,
             @Nullable String note,
             String target,
             String verdict,

@@ -86,6 +86,14 @@ class FirmGroundTest {
         assertThat(undone.status()).as(undone.text()).isEqualTo(200);
         assertThat(undone.json().hasNonNull("why")).isFalse();
         assertThat(job(4).get("seq").asLong()).isEqualTo(seq + 1);
+        // other strings put on its facts are an entry there too
+        long version = job(4).at("/instrument/version").asLong();
+        ObjectNode facts = factsOf(job(4)).put("strings", "9 9 12 12 20 8 28b 12 38b 17b 46b 26b");
+        Answer corrected =
+                app.put("/api/jobs/4/stored/instrument", "{\"version\":" + version + ",\"facts\":" + facts + "}");
+        assertThat(corrected.status()).as(corrected.text()).isEqualTo(200);
+        assertThat(corrected.json().at("/tape/0/text").asString()).isEqualTo("Strings changed");
+        assertThat(post(4, "undo", "").status()).isEqualTo(200);
         // and the work goes on
         assertThat(post(4, "notes", ",\"text\":\"goes on\"").status()).isEqualTo(200);
     }

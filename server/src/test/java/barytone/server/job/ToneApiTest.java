@@ -125,6 +125,8 @@ class ToneApiTest {
         now = done(job, "followed", "");
         assertThat(headline(now)).isEqualTo("Retune, tuning up to pitch");
         assertThat(row(now, 6).get("verdict").asString()).isEqualTo("stale");
+        assertThat(row(now, 6).get("spread").asDouble()).isBetween(0.3, 4.0);
+        assertThat(now.at("/closing/rows").toString()).containsPattern("reckoned [^\"]* cents ± \\d");
         Answer slack = post(job, "pitches", ",\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"0.4\"");
         assertThat(slack.status()).as("a question").isEqualTo(422);
         assertThat(slack.json().get("detail").asString()).contains("Is it back at pitch?");
@@ -344,6 +346,9 @@ class ToneApiTest {
         assertThat(now.get("advice").get("steps").get(0).get("amount").asString())
                 .as("screwed into the wood")
                 .endsWith("turns clockwise, lowers");
+        JsonNode turned = done(job, "followed", "");
+        assertThat(turned.at("/closing/rows").toString()).containsPattern("reckoned [0-9.]+ mm ± 0\\.[0-9]");
+        done(job, "undo", "");
         now = done(job, "pickups-down", ",\"down\":true");
         assertThat(headline(now)).startsWith("Read again the gaps");
         for (int s = 6; s >= 1; s--) {
