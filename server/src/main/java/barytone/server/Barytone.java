@@ -1,26 +1,37 @@
 package barytone.server;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import barytone.server.db.CannotStartException;
+import barytone.server.db.DatabaseConfig;
 import java.time.Clock;
 import java.util.Arrays;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.annotation.Bean;
 
 /** The application. Needs {@code barytone.data}, the folder that holds its database. */
 @SpringBootApplication
 public class Barytone {
-    public static void main(String[] args) throws IOException {
+    public static void main(String[] args) {
         if (args.length > 0 && args[0].equals("prove")) {
             System.exit(Prove.run(Arrays.copyOfRange(args, 1, args.length), System.out, System.err));
         }
+        if (args.length > 0 && Maintain.knows(args[0])) System.exit(Maintain.run(args, System.out, System.err));
+        try {
+            application().run(args);
+        } catch (CannotStartException e) {
+            System.exit(1);
+        }
+    }
+
+    /** What starts it, on the data folder that its arguments name. */
+    static SpringApplication application(Class<?>... more) {
         System.setProperty("org.jooq.no-logo", "true");
         System.setProperty("org.jooq.no-tips", "true");
-        if (System.getProperty("barytone.data") == null) System.setProperty("barytone.data", "data");
-        Files.createDirectories(Path.of(System.getProperty("barytone.data")));
-        SpringApplication.run(Barytone.class, args);
+        return new SpringApplicationBuilder(Barytone.class)
+                .sources(more)
+                .initializers(new DatabaseConfig.Opening())
+                .build();
     }
 
     @Bean

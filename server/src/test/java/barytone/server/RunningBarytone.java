@@ -8,8 +8,10 @@ import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.boot.builder.SpringApplicationBuilder;
+import java.util.function.Consumer;
+import org.jooq.DSLContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -36,10 +38,8 @@ public final class RunningBarytone implements AutoCloseable {
         if (List.of(more).stream().noneMatch(arg -> arg.startsWith("--springdoc.api-docs.enabled")))
             args.add("--springdoc.api-docs.enabled=false");
         args.addAll(List.of(more));
-        List<Class<?>> sources = new ArrayList<>(configurations);
-        sources.add(0, Barytone.class);
         return new RunningBarytone(
-                new SpringApplicationBuilder(sources.toArray(Class<?>[]::new)).run(args.toArray(String[]::new)));
+                Barytone.application(configurations.toArray(Class<?>[]::new)).run(args.toArray(String[]::new)));
     }
 
     public String base() {
@@ -48,6 +48,11 @@ public final class RunningBarytone implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    /** Changes the database behind the application's back. */
+    public void sql(Consumer<DSLContext> work) {
+        bean(TransactionTemplate.class).executeWithoutResult(status -> work.accept(bean(DSLContext.class)));
     }
 
     public record Answer(int status, String type, String text) {

@@ -1,4 +1,4 @@
-/** Plumbing between jOOQ and SQLite. */
+/** The data folder: taken, checked, migrated and backed up; the connections to its database. */
 @NullMarked
 package barytone.server.db;
 

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.neck.NotAllowedException;
+import barytone.server.db.StorageTrouble;
 
 /** A job cannot be shown as it stands, or would not be with what was asked for. */
 class CannotBeShownException extends RuntimeException {
@@ -16,6 +17,7 @@ class CannotBeShownException extends RuntimeException {
 
     /** What was asked for would have made the job unreadable. */
     static CannotBeShownException with(String what, RuntimeException cause) {
+        unlessOfTheDisk(cause);
         return new CannotBeShownException(
                 true,
                 what + ": given something that this job could not be shown with (" + reason(cause)
@@ -25,11 +27,17 @@ class CannotBeShownException extends RuntimeException {
 
     /** It is stored and cannot be shown. */
     static CannotBeShownException asItStands(RuntimeException cause) {
+        unlessOfTheDisk(cause);
         return new CannotBeShownException(
                 false,
                 "Barytone met an error of its own: something in this job cannot be shown (" + reason(cause)
                         + "). Nothing of it is lost: undo an entry, or correct the instrument's facts.",
                 cause);
+    }
+
+    /** A disk that does not answer says nothing about the job. */
+    static void unlessOfTheDisk(RuntimeException cause) {
+        if (StorageTrouble.in(cause) != null) throw cause;
     }
 
     /** Only what was written for people is told to them. */

@@ -72,6 +72,7 @@ class JobDesk {
             viewer(log.open(id), Units.MM).view();
             return true;
         } catch (RuntimeException broken) {
+            CannotBeShownException.unlessOfTheDisk(broken);
             return false;
         }
     }

@@ -106,6 +106,7 @@ class JobList {
         try {
             opened = log.open(id);
         } catch (RuntimeException e) {
+            CannotBeShownException.unlessOfTheDisk(e);
             LOG.error("Job {} cannot be shown", id, e);
         }
         return new Listed(id, row.value2(), row.value3(), row.value4(), row.value5(), opened);

@@ -46,8 +46,6 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -280,21 +278,26 @@ class JobLog {
                 .fetch(JOB.ID);
     }
 
-    /** What earlier versions closed without keeping what it was about is kept from now on as it is; done once, at the first start. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Transactional
-    public void freezeClosedEarlier() {
-        List<Long> unkept = sql.selectDistinct(JOB_EVENT.JOB_ID)
+    /** The jobs that earlier versions closed without keeping what they were about; some may have been reopened since. */
+    @Transactional(readOnly = true)
+    public List<Long> closedAndNotKept() {
+        return sql.selectDistinct(JOB_EVENT.JOB_ID)
                 .from(JOB_EVENT)
                 // written out, or the index of closing entries is not used
                 .where(JOB_EVENT.KIND.eq(DSL.inline(codec.kind(new JobEvent.Closed()))))
                 .andNotExists(sql.selectOne().from(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(JOB_EVENT.JOB_ID)))
                 .fetch(JOB_EVENT.JOB_ID);
-        for (long id : unkept) {
+    }
+
+    /** Keeps what these are about as it is now, those that are closed. */
+    @Transactional
+    public void keepClosed(List<Long> jobs) {
+        for (long id : jobs) {
             try {
                 Opened job = open(id);
                 if (job.state().closed()) freeze(job.job());
             } catch (RuntimeException e) {
+                CannotBeShownException.unlessOfTheDisk(e);
                 LOG.error("Job {} cannot be kept as it was closed", id, e);
             }
         }
@@ -350,7 +353,9 @@ class JobLog {
     }
 
     private SelectJoinStep<Record> selectJobs() {
-        return sql.select(JOB.asterisk(), INSTRUMENT.asterisk(), PLAYER.asterisk())
+        return sql.select(JOB.fields())
+                .select(INSTRUMENT.fields())
+                .select(PLAYER.fields())
                 .from(JOB)
                 .join(INSTRUMENT)
                 .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))

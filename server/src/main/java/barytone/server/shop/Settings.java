@@ -38,6 +38,7 @@ public class Settings {
     public record Stored(String body, long version) {}
 
     /** Reads a document; empty while nothing is stored. */
+    @Transactional(readOnly = true)
     public Optional<Stored> find(Scope scope, String owner, String name) {
         return sql.select(SETTING.BODY, SETTING.VERSION)
                 .from(SETTING)

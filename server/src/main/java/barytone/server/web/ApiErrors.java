@@ -3,6 +3,7 @@ package barytone.server.web;
 import barytone.core.neck.NotAllowedException;
 import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
+import barytone.server.db.StorageTrouble;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -55,10 +56,19 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unforeseen(Exception e) {
+        StorageTrouble trouble = StorageTrouble.in(e);
+        if (trouble != null) return storage(trouble, e);
         LOG.error("Unforeseen error", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Barytone met an error of its own. Nothing that was confirmed is lost; the log says more.");
+    }
+
+    private static ProblemDetail storage(StorageTrouble trouble, Exception e) {
+        LOG.error("{}", trouble.told(), e);
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(trouble.status(), trouble.told());
+        problem.setProperty("code", "storage");
+        return problem;
     }
 
     @Override

@@ -17,7 +17,6 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -79,12 +78,11 @@ class EarlierDatabaseTest {
         JsonNode before = job(1);
         assertThat(before.at("/closing/rows/0/found").asString()).isEqualTo("0.33 mm");
         assertThat(before.at("/closing/rows/0/left").asString()).isEqualTo("0.19 mm");
-        app.bean(DSLContext.class)
-                .update(INSTRUMENT)
+        app.sql(sql -> sql.update(INSTRUMENT)
                 .set(INSTRUMENT.NAME, "Another name")
                 .set(INSTRUMENT.FRETS, 24L)
                 .where(INSTRUMENT.ID.eq(1L))
-                .execute();
+                .execute());
         JsonNode after = job(1);
         for (String part : List.of("instrument", "relief", "closing", "advice"))
             assertThat(after.get(part)).as(part).isEqualTo(before.get(part));

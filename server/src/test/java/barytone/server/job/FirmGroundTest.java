@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -53,15 +52,14 @@ class FirmGroundTest {
     /** An entry as only a damaged or a later database would hold it. */
     private static long damage(long job) {
         long seq = job(job).get("seq").asLong() + 1;
-        app.bean(DSLContext.class)
-                .insertInto(JOB_EVENT)
+        app.sql(sql -> sql.insertInto(JOB_EVENT)
                 .set(JOB_EVENT.JOB_ID, job)
                 .set(JOB_EVENT.SEQ, seq)
                 .set(JOB_EVENT.HAPPENED_AT, Instant.parse("2031-02-03T09:00:00Z"))
                 .set(JOB_EVENT.KIND, "glued-together")
                 .set(JOB_EVENT.BODY, "{}")
                 .set(JOB_EVENT.REQUEST_KEY, "damage-" + job)
-                .execute();
+                .execute());
         return seq;
     }
 
@@ -129,9 +127,8 @@ class FirmGroundTest {
     void aClosedJobIsFoundByWordsUnderTheNameItWasClosedWith() {
         assertThat(post(9, "close", "").status()).isEqualTo(200);
         String name = job(9).at("/instrument/name").asString();
-        app.bean(DSLContext.class)
-                .execute("UPDATE instrument SET name = 'Renamed since' WHERE id = "
-                        + "(SELECT instrument_id FROM job WHERE id = 9)");
+        app.sql(sql -> sql.execute("UPDATE instrument SET name = 'Renamed since' WHERE id = "
+                + "(SELECT instrument_id FROM job WHERE id = 9)"));
         String words = name.replaceAll(".*“(.*)”", "$1").toLowerCase(java.util.Locale.ROOT);
         JsonNode found = app.get("/api/bench/closed?words=" + words).json();
         assertThat(found.get("count").asInt()).isEqualTo(1);

@@ -11,7 +11,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
-import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -189,9 +188,9 @@ class TrustApiTest {
         // the shop renames its school, the player and the instrument change elsewhere
         JsonNode schools = app.get("/api/shop/schools").json();
         app.put("/api/shop/schools", schools.toString().replace("\"label\":\"Middle\"", "\"label\":\"House\""));
-        DSLContext sql = app.bean(DSLContext.class);
-        sql.execute("UPDATE instrument SET strings = '9 11 16 24w 32w 42w', name = 'Sold on', scale_length = 628");
-        sql.execute("UPDATE player SET touch = 'heavy', name = 'Somebody else'");
+        app.sql(sql -> sql.execute(
+                "UPDATE instrument SET strings = '9 11 16 24w 32w 42w', name = 'Sold on', scale_length = 628"));
+        app.sql(sql -> sql.execute("UPDATE player SET touch = 'heavy', name = 'Somebody else'"));
         JsonNode later = job(job);
         for (String part : List.of("instrument", "player", "touch", "relief", "nut", "action", "closing", "tape"))
             assertThat(later.get(part)).as(part).isEqualTo(closed.get(part));
@@ -360,11 +359,10 @@ class TrustApiTest {
     void oneBrokenJobNeverBreaksTheBench() {
         long broken = electric("Stowaway");
         read(broken, "RELIEF", 6, "0.2");
-        DSLContext sql = app.bean(DSLContext.class);
-        sql.update(JOB_EVENT)
+        app.sql(sql -> sql.update(JOB_EVENT)
                 .set(JOB_EVENT.BODY, "{\"string\":6}")
                 .where(JOB_EVENT.JOB_ID.eq(broken))
-                .execute();
+                .execute());
         JsonNode bench = app.get("/api/bench").json();
         JsonNode card = null;
         for (JsonNode one : bench.get("open")) if (one.get("id").asLong() == broken) card = one;
@@ -374,7 +372,8 @@ class TrustApiTest {
         Answer shown = app.get("/api/jobs/" + broken);
         assertThat(shown.status()).isEqualTo(500);
         assertThat(shown.json().get("detail").asString()).contains("an error of its own");
-        sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute();
+        app.sql(sql ->
+                sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute());
     }
 
     @ParameterizedTest

@@ -1,0 +1,351 @@
+package barytone.server.db;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.channels.FileChannel;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.IsoFields;
+import java.util.Comparator;
+import java.util.Enumeration;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Backups of a data folder: a zip with the database, whole and checked, and with whatever else the folder holds. Made while Barytone runs without holding it up;
+ * a backup that was interrupted leaves nothing that looks like one.
+ */
+public final class Backup {
+    private static final String DATABASE = "barytone.db";
+    private static final String DAILY = "daily-";
+    private static final String WEEKLY = "weekly-";
+    private static final int KEPT_DAILY = 7;
+    private static final int KEPT_WEEKLY = 8;
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss", Locale.ROOT);
+    private static final byte[] ZIP = {'P', 'K', 3, 4};
+
+    private Backup() {}
+
+    /**
+     * What a backup holds.
+     *
+     * @param newest when the last entry was made, UTC; null when there is none
+     */
+    public record Holds(long jobs, long entries, @Nullable String newest) {
+        /** In words. */
+        public String words() {
+            return jobs
+                    + (jobs == 1 ? " job, " : " jobs, ")
+                    + entries
+                    + (entries == 1 ? " entry" : " entries")
+                    + (newest == null
+                            ? ""
+                            : ", the last of " + newest.substring(0, 16).replace('T', ' ') + " UTC");
+        }
+    }
+
+    /**
+     * Makes a backup of a data folder, whether Barytone runs on it or not.
+     *
+     * @param target the file to make, which must not exist; null for one with the time in its name, among the folder's backups
+     * @return the file
+     * @throws CannotStartException when there is nothing to back up, or it cannot be
+     */
+    public static Path byHand(Path folder, @Nullable Path target) {
+        Path whole = folder.toAbsolutePath().normalize();
+        if (!Files.exists(DataFolder.database(whole)))
+            throw new CannotStartException("There is no database in " + whole + ", so there is nothing to back up.");
+        Path file = target == null
+                ? named(whole, "by-hand")
+                : target.toAbsolutePath().normalize();
+        make(whole, file);
+        return file;
+    }
+
+    static Path beforeMigration(DataFolder folder, int version) {
+        Path file = named(folder.path(), "before-step-" + (version + 1));
+        make(folder.path(), file);
+        return file;
+    }
+
+    private static Path named(Path folder, String why) {
+        return backups(folder).resolve(why + "-" + LocalDateTime.now().format(MINUTE) + ".zip");
+    }
+
+    private static Path backups(Path folder) {
+        return folder.resolve("backups");
+    }
+
+    /**
+     * Makes the backup of a day, if there is none yet, and that of its week. Seven days and eight weeks are kept.
+     *
+     * @return the backup of the day when it was made now
+     */
+    public static Optional<Path> daily(Path folder, LocalDate day) {
+        Path backups = backups(folder);
+        Path daily = backups.resolve(DAILY + day + ".zip");
+        if (Files.exists(daily)) return Optional.empty();
+        make(folder, daily);
+        try {
+            Path weekly = backups.resolve(String.format(
+                    Locale.ROOT,
+                    "%s%d-W%02d.zip",
+                    WEEKLY,
+                    day.get(IsoFields.WEEK_BASED_YEAR),
+                    day.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR)));
+            if (!Files.exists(weekly)) copy(daily, weekly);
+            keep(folder, DAILY, KEPT_DAILY);
+            keep(folder, WEEKLY, KEPT_WEEKLY);
+        } catch (IOException e) {
+            throw failed(daily, e);
+        }
+        return Optional.of(daily);
+    }
+
+    /** The backups in a folder, newest name of each kind first. */
+    public static List<Path> in(Path folder) {
+        Path backups = backups(folder);
+        if (!Files.isDirectory(backups)) return List.of();
+        try (Stream<Path> files = Files.list(backups)) {
+            return files.filter(f -> f.toString().endsWith(".zip"))
+                    .sorted(Comparator.reverseOrder())
+                    .toList();
+        } catch (IOException e) {
+            throw failed(backups, e);
+        }
+    }
+
+    private static void keep(Path folder, String kind, int most) throws IOException {
+        List<Path> all = in(folder).stream()
+                .filter(f -> f.getFileName().toString().startsWith(kind))
+                .toList();
+        for (Path old : all.subList(Math.min(most, all.size()), all.size())) Files.deleteIfExists(old);
+    }
+
+    private static void copy(Path from, Path to) throws IOException {
+        Path part = part(to);
+        Files.copy(from, part, StandardCopyOption.REPLACE_EXISTING);
+        Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** Where a file is made before it gets its name. */
+    private static Path part(Path file) {
+        return file.resolveSibling(
+                "." + file.getFileName() + "." + ProcessHandle.current().pid() + ".part");
+    }
+
+    private static void make(Path folder, Path file) {
+        if (Files.exists(file))
+            throw new CannotStartException(
+                    file + " exists already, and a backup overwrites nothing. Give another name.");
+        Path snapshot = part(file.resolveSibling(DATABASE));
+        Path part = part(file);
+        try {
+            if (file.getParent() != null) Files.createDirectories(file.getParent());
+            ownersAlone(backups(folder));
+            Files.deleteIfExists(snapshot);
+            snapshot(DataFolder.database(folder), snapshot);
+            zip(folder, snapshot, part);
+            move(part, file);
+        } catch (IOException | SQLException e) {
+            throw failed(file, e);
+        } finally {
+            deleteQuietly(snapshot);
+            deleteQuietly(part);
+        }
+    }
+
+    /** A copy of the database as it is at one moment. It is read to the end, so that damage shows before older backups are given up for it. */
+    private static void snapshot(Path database, Path to) throws SQLException {
+        try (Connection db = DatabaseFile.connect(database, false);
+                PreparedStatement copy = db.prepareStatement("VACUUM INTO ?")) {
+            copy.setString(1, to.toString());
+            copy.execute();
+        }
+        DatabaseFile.version(to, true);
+    }
+
+    private static void zip(Path folder, Path snapshot, Path part) throws IOException {
+        try (FileChannel channel = FileChannel.open(
+                        part,
+                        StandardOpenOption.CREATE,
+                        StandardOpenOption.WRITE,
+                        StandardOpenOption.TRUNCATE_EXISTING);
+                ZipOutputStream zip = new ZipOutputStream(java.nio.channels.Channels.newOutputStream(channel))) {
+            ownersAlone(part);
+            zip.setLevel(Deflater.BEST_SPEED);
+            entry(zip, DATABASE, snapshot);
+            for (Path other : others(folder))
+                entry(zip, folder.relativize(other).toString().replace('\\', '/'), other);
+            zip.finish();
+            channel.force(true);
+        }
+    }
+
+    private static List<Path> others(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile)
+                    .filter(f -> !DataFolder.isOwn(folder.relativize(f).getName(0)))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    private static void entry(ZipOutputStream zip, String name, Path file) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        Files.copy(file, zip);
+        zip.closeEntry();
+    }
+
+    /**
+     * Puts a backup in the place of what a data folder holds. What it holds is backed up before; where it cannot be, its files are kept aside.
+     *
+     * @param file a backup, or a copy of the database itself
+     * @return what to tell
+     * @throws CannotStartException when the file is no backup, is damaged or of a newer Barytone, or when Barytone runs on the folder. Nothing is changed.
+     */
+    public static String restore(Path folder, Path file) {
+        Path source = file.toAbsolutePath().normalize();
+        if (!Files.isRegularFile(source)) throw new CannotStartException("There is no file " + source + ".");
+        try (DataFolder data = DataFolder.take(folder)) {
+            Path inside = Files.createTempDirectory(data.path(), ".restore-");
+            try {
+                unpack(source, inside);
+                Path database = inside.resolve(DATABASE);
+                if (!Files.exists(database)) throw noBackup(source);
+                DatabaseFile.version(database, true);
+                Holds holds = holds(database);
+                String before = setAside(data);
+                for (Path other : others(inside)) {
+                    Path to = data.path().resolve(inside.relativize(other).toString());
+                    Files.createDirectories(to.getParent());
+                    move(other, to);
+                }
+                data.deleteBeside();
+                move(database, data.database());
+                return "Restored " + source.getFileName() + ": " + holds.words() + "." + before;
+            } finally {
+                deleteAll(inside);
+            }
+        } catch (IOException | SQLException e) {
+            throw failed(source, e);
+        }
+    }
+
+    private static String setAside(DataFolder data) throws IOException {
+        if (!Files.exists(data.database())) return "";
+        try {
+            Path kept = named(data.path(), "before-restore");
+            make(data.path(), kept);
+            return "\nWhat was there before is kept as " + kept;
+        } catch (CannotStartException damaged) {
+            Path aside = backups(data.path())
+                    .resolve("not-readable-" + LocalDateTime.now().format(MINUTE));
+            Files.createDirectories(aside);
+            try (Stream<Path> files = Files.list(data.path())) {
+                for (Path f : files.filter(f -> f.getFileName().toString().startsWith(DATABASE))
+                        .toList()) Files.copy(f, aside.resolve(f.getFileName()), StandardCopyOption.COPY_ATTRIBUTES);
+            }
+            return "\nWhat was there before could not be read as a database; its files are kept in " + aside;
+        }
+    }
+
+    private static void unpack(Path source, Path into) throws IOException {
+        byte[] start = new byte[ZIP.length];
+        try (InputStream in = Files.newInputStream(source)) {
+            in.readNBytes(start, 0, start.length);
+        }
+        if (!java.util.Arrays.equals(start, ZIP)) {
+            Files.copy(source, into.resolve(DATABASE));
+            return;
+        }
+        try (ZipFile zip = new ZipFile(source.toFile())) {
+            for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); ) {
+                ZipEntry entry = all.nextElement();
+                Path to = into.resolve(entry.getName()).normalize();
+                if (entry.isDirectory() || !to.startsWith(into)) continue;
+                Files.createDirectories(to.getParent());
+                try (InputStream in = zip.getInputStream(entry);
+                        OutputStream out = Files.newOutputStream(to)) {
+                    in.transferTo(out);
+                }
+            }
+        } catch (java.util.zip.ZipException e) {
+            throw new CannotStartException(source + " is damaged or not a backup; nothing was changed.", e);
+        }
+    }
+
+    private static CannotStartException noBackup(Path source) {
+        return new CannotStartException(
+                source + " is no backup of Barytone: there is no " + DATABASE + " in it. Nothing was changed.");
+    }
+
+    /** Counts what a database holds. */
+    static Holds holds(Path database) throws SQLException {
+        try (Connection db = DatabaseFile.connect(database, true);
+                Statement sql = db.createStatement();
+                ResultSet row = sql.executeQuery(
+                        "SELECT (SELECT count(*) FROM job) AS jobs, count(*) AS entries, max(happened_at) AS newest FROM job_event")) {
+            return new Holds(row.getLong("jobs"), row.getLong("entries"), row.getString("newest"));
+        }
+    }
+
+    private static void move(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
+        } catch (FileAlreadyExistsException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+
+    /** What players say and what their instruments are is nobody else's on this machine. */
+    private static void ownersAlone(Path path) throws IOException {
+        if (!Files.exists(path) || !Files.getFileStore(path).supportsFileAttributeView("posix")) return;
+        Files.setPosixFilePermissions(
+                path, PosixFilePermissions.fromString(Files.isDirectory(path) ? "rwx------" : "rw-------"));
+    }
+
+    private static CannotStartException failed(Path file, Exception e) {
+        StorageTrouble trouble = StorageTrouble.in(e);
+        return new CannotStartException(
+                "No backup was made of or from " + file + ": "
+                        + (trouble == null ? String.valueOf(e.getMessage()) : trouble.told()),
+                e);
+    }
+
+    private static void deleteQuietly(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException ignored) {
+            // a hidden file more, that is all
+        }
+    }
+
+    private static void deleteAll(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            all.sorted(Comparator.reverseOrder()).forEach(Backup::deleteQuietly);
+        } catch (IOException ignored) {
+            // hidden files more, that is all
+        }
+    }
+}

@@ -1,0 +1,120 @@
+package barytone.server.db;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import barytone.server.RunningBarytone;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is backed up comes back as it was. */
+class BackupTest {
+    private static final String[] DEMO = {"--barytone.demo=true"};
+
+    private static Map<Long, String> everyJob(RunningBarytone app) {
+        Map<Long, String> all = new TreeMap<>();
+        for (long id = 1; id <= 12; id++)
+            all.put(id, app.get("/api/jobs/" + id).json().get("tape").toString());
+        return all;
+    }
+
+    private static void note(RunningBarytone app, String text) {
+        long after = app.get("/api/jobs/2").json().get("seq").asLong();
+        assertThat(app.post(
+                                "/api/jobs/2/notes",
+                                "{\"after\":" + after + ",\"key\":\"" + text + "\",\"text\":\"" + text + "\"}")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void madeWhileItRunsAndPutBackItIsAllThere(@TempDir Path folder) throws IOException {
+        Path data = folder.resolve("data");
+        Path file = folder.resolve("kept/away.zip");
+        Map<Long, String> then;
+        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+            note(app, "before");
+            Files.createDirectories(data.resolve("pictures"));
+            Files.writeString(data.resolve("pictures/nut.txt"), "as found");
+            then = everyJob(app);
+            assertThat(Backup.byHand(data, file)).isEqualTo(file);
+            note(app, "after");
+            assertThatThrownBy(() -> Backup.restore(data, file)).hasMessageContaining("Another Barytone is working on");
+        }
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-------");
+        assertThatThrownBy(() -> Backup.byHand(data, file)).hasMessageContaining("overwrites nothing");
+        Files.writeString(data.resolve("pictures/nut.txt"), "as left");
+        assertThat(Backup.restore(data, file))
+                .startsWith("Restored away.zip: 12 jobs, ")
+                .contains("What was there before is kept as ");
+        assertThat(data.resolve("pictures/nut.txt")).hasContent("as found");
+        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+            assertThat(everyJob(app)).isEqualTo(then);
+        }
+        // and what was there before can be had again
+        Path before = Backup.in(data).getFirst();
+        assertThat(before.getFileName().toString()).startsWith("before-restore-");
+        Backup.restore(data, before);
+        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+            assertThat(app.get("/api/jobs/2").json().get("tape").toString()).contains("after");
+        }
+        try (var left = Files.list(data)) {
+            assertThat(left.map(f -> f.getFileName().toString()))
+                    .noneMatch(name -> name.startsWith(".restore") || name.endsWith(".part"));
+        }
+    }
+
+    @Test
+    void whatIsNoBackupChangesNothing(@TempDir Path folder) throws IOException {
+        Path data = folder.resolve("data");
+        RunningBarytone.in(data, DEMO).close();
+        byte[] before = Files.readAllBytes(data.resolve("barytone.db"));
+        Path none = Files.writeString(folder.resolve("letter.txt"), "Dear diary");
+        Path cut = folder.resolve("cut.zip");
+        Path whole = Backup.byHand(data, null);
+        byte[] bytes = Files.readAllBytes(whole);
+        Files.write(cut, java.util.Arrays.copyOf(bytes, bytes.length / 2));
+        for (Path bad : List.of(none, cut, folder.resolve("missing.zip")))
+            assertThatThrownBy(() -> Backup.restore(data, bad)).isInstanceOf(CannotStartException.class);
+        assertThat(Files.readAllBytes(data.resolve("barytone.db"))).isEqualTo(before);
+    }
+
+    @Test
+    void aDamagedDatabaseIsKeptAsideWhenABackupTakesItsPlace(@TempDir Path folder) throws IOException {
+        Path data = folder.resolve("data");
+        RunningBarytone.in(data, DEMO).close();
+        Path file = Backup.byHand(data, null);
+        Files.writeString(data.resolve("barytone.db"), "spilt finish");
+        assertThat(Backup.restore(data, file)).contains("could not be read as a database; its files are kept in");
+        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+            assertThat(everyJob(app)).hasSize(12);
+        }
+    }
+
+    @Test
+    void sevenDaysAndEightWeeksAreKept(@TempDir Path folder) throws IOException {
+        RunningBarytone.in(folder).close();
+        Files.createDirectories(folder.resolve("backups"));
+        Files.writeString(folder.resolve("backups/by-hand-2031-01-01-120000.zip"), "never given up");
+        LocalDate first = LocalDate.of(2031, 1, 1);
+        for (int day = 0; day < 70; day++) {
+            LocalDate today = first.plusDays(day);
+            assertThat(Backup.daily(folder, today)).isPresent();
+            assertThat(Backup.daily(folder, today)).as("once a day").isEmpty();
+        }
+        List<String> names =
+                Backup.in(folder).stream().map(f -> f.getFileName().toString()).toList();
+        assertThat(names).filteredOn(n -> n.startsWith("daily-")).hasSize(7).contains("daily-2031-03-11.zip");
+        assertThat(names).filteredOn(n -> n.startsWith("weekly-")).hasSize(8).contains("weekly-2031-W11.zip");
+        assertThat(names).contains("by-hand-2031-01-01-120000.zip");
+    }
+}
