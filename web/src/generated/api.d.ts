@@ -1364,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standing"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/schools": {
         parameters: {
             query?: never;
@@ -1548,6 +1564,15 @@ export interface components {
             /** @enum {string} */
             age: "NEW" | "PLAYED_IN" | "OLD";
             label: string;
+        };
+        BackupsView: {
+            /** Format: int32 */
+            count: number;
+            failure?: string;
+            folder: string;
+            habit: string;
+            /** Format: date-time */
+            last?: string;
         };
         BarrelAsked: {
             screws: number[];
@@ -2868,6 +2893,7 @@ export interface components {
         TapeLine: {
             /** Format: date-time */
             at: string;
+            clock?: string;
             doubt?: string;
             dropped: boolean;
             /** Format: int64 */
@@ -5408,6 +5434,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TwoPostTold"];
+                };
+            };
+        };
+    };
+    standing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
                 };
             };
         };

@@ -290,9 +290,9 @@ function OpenJob({
         section !== undefined && <Section section={section} others={job.sections} />
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
-      {away > 0 && (
+      {away !== null && (
         <Notice
-          text={`Barytone does not answer. ${away === 1 ? "One entry waits" : `${String(away)} entries wait`} here and will be sent, each once, as soon as it does.`}
+          text={`${away.why} ${away.waiting === 1 ? "One entry waits" : `${String(away.waiting)} entries wait`} here and will be sent, each once, as soon as it can be kept.`}
           urgent
           actions={[
             ["Send now", sendNow],

@@ -49,6 +49,22 @@ describe("an addition that nobody answers", () => {
     await waitFor(() => expect(sessionStorage.length).toBe(0));
   });
 
+  it("waits, with the reason, while the disk takes nothing", async () => {
+    const user = await openJob(2, "turnstone");
+    let full = true;
+    theServer.on("POST /api/jobs/2/readings", () =>
+      full
+        ? theServer.problem(507, "The disk is full. Make room.", "storage")
+        : { json: sample("turnstone") },
+    );
+    await user.keyboard("1.7{Enter}");
+    await screen.findByText(/^The disk is full. Make room. One entry waits here/);
+    full = false;
+    await user.click(press("Send now"));
+    await waitFor(() => expect(screen.queryByText(/waits here/)).toBeNull());
+    expect(new Set(texts())).toEqual(new Set(["1.7"]));
+  });
+
   it("is kept where the next page finds it, which sends it as it was", async () => {
     const user = await openJob(2, "turnstone");
     silence("readings");

@@ -12,6 +12,8 @@ export interface Letter {
 /** How long to wait before a letter that nobody answered is sent again, ms. */
 const PATIENCE = 2_000;
 
+const NOBODY = "Barytone does not answer.";
+
 /** Stands for a place that is not known yet: such a request is written down and not sent. */
 const UNSENT = -1;
 
@@ -122,45 +124,50 @@ export class Outbox {
    * Sends a letter until it is answered, each time just as it was: the server keeps it once.
    *
    * @param place of the last entry seen, for its first sending
-   * @param onSilence told with true when nobody answers, with false when somebody does again
+   * @param onSilence told why it waits, and with null when it does not any more
    * @returns the answer; null when it was given up
    */
   async deliver(
     letter: Letter,
     place: () => number,
-    onSilence: (silent: boolean) => void,
+    onSilence: (why: string | null) => void,
   ): Promise<Response | null> {
     const placed = { ...letter, after: letter.after ?? place() };
     this.keep(placed);
-    let silent = false;
+    let silent: string | null = null;
     while (!this.unwanted.has(letter.key)) {
       const answer = await this.sent(placed);
-      if (answer !== null) {
+      if (typeof answer !== "string") {
         this.drop(letter.key);
-        if (silent) onSilence(false);
+        if (silent !== null) onSilence(null);
         return answer;
       }
-      silent = true;
-      onSilence(true);
+      silent = answer;
+      onSilence(silent);
       await this.pause();
     }
     this.unwanted.delete(letter.key);
     this.drop(letter.key);
-    onSilence(this.letters.length > 0);
+    onSilence(this.letters.length > 0 ? silent : null);
     return null;
   }
 
-  private async sent({ url, body, key, after }: Letter): Promise<Response | null> {
+  /** The answer, or why there is none yet. */
+  private async sent({ url, body, key, after }: Letter): Promise<Response | string> {
     try {
       const answer = await fetch(url, {
         method: "POST",
         headers: { "Content-Type": "application/json" },
         body: JSON.stringify({ ...body, after, key }),
       });
-      // busy for a moment is as good as away
-      return answer.status === 503 ? null : answer;
+      // a disk that is full or locked for a while is as good as away
+      if (answer.status !== 503 && answer.status !== 507) return answer;
+      const problem: unknown = await answer.json().catch(() => null);
+      return isRecord(problem) && typeof problem["detail"] === "string"
+        ? problem["detail"]
+        : NOBODY;
     } catch {
-      return null;
+      return NOBODY;
     }
   }
 

@@ -86,7 +86,7 @@ export function useJob(id: number) {
 
   const outbox = useRef<Outbox>(undefined);
   outbox.current ??= new Outbox(id);
-  const [away, setAway] = useState(0);
+  const [away, setAway] = useState<{ waiting: number; why: string } | null>(null);
 
   /** Sends a letter when its turn has come, and again until it is answered. */
   const enqueue = useCallback(
@@ -98,14 +98,14 @@ export function useJob(id: number) {
         try {
           const letter = await writing;
           box.keep(letter);
-          setAway((waiting) => (waiting === 0 ? 0 : box.waiting));
+          setAway((old) => old && { ...old, waiting: box.waiting });
           if (before !== null) await before;
           setWorking(true);
           setNews(false);
           const response = await box.deliver(
             letter,
             () => seq.current,
-            (silent) => setAway(silent ? box.waiting : 0),
+            (why) => setAway(why === null ? null : { waiting: box.waiting, why }),
           );
           if (response === null)
             throw new Problem(
@@ -208,7 +208,7 @@ export function useJob(id: number) {
     clearProblem: () => setProblem(null),
     news,
     clearNews: () => setNews(false),
-    /** How many entries wait because nobody answers. */
+    /** How many entries wait because nobody answers or nothing can be written, and why. */
     away,
     sendNow: () => outbox.current?.hurry(),
     giveUp: () => outbox.current?.giveUp(),

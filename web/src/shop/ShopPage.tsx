@@ -8,6 +8,7 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
+import { Backups } from "./Backups";
 import { Schools } from "./Schools";
 
 const KEYS: readonly HelpLine[] = [
@@ -53,6 +54,7 @@ export function ShopPage() {
           {tools.data !== undefined && (
             <Tools key={`${unit}-${tools.data.version}`} view={tools.data} />
           )}
+          <Backups />
         </section>
         <section aria-label="Schools">
           <h2 className="wide mb-1 text-[26px] font-bold">Schools</h2>

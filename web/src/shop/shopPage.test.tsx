@@ -4,7 +4,12 @@ import { opened } from "../test/opened";
 import { sample, theServer } from "../test/server";
 import { ShopPage } from "./ShopPage";
 
+const backups = (more: string) => ({
+  json: `{"folder":"/home/bench/.barytone/shop/backups","habit":"Made every day.","count":3,"last":"2031-02-03T07:30:00Z"${more}}`,
+});
+
 async function shop() {
+  theServer.on("GET /api/shop/backups", backups(""));
   theServer.on("GET /api/shop/tools", { json: sample("tools") });
   theServer.on("GET /api/shop/schools", { json: sample("schools") });
   theServer.on("PUT /api/shop/tools", { json: sample("tools") });
@@ -104,5 +109,29 @@ describe("the shop's schools", () => {
       "treble from",
       "to",
     ]);
+  });
+});
+
+describe("the shop's backups", () => {
+  it("say where they are, how old the last is, and are made on demand", async () => {
+    const user = await shop();
+    expect((await screen.findByTestId("last-backup")).textContent).toMatch(/2031.*there are 3/);
+    expect(screen.getByText("/home/bench/.barytone/shop/backups")).toBeTruthy();
+    theServer.on("POST /api/shop/backups", {
+      json: backups("").json.replace('"count":3', '"count":4'),
+    });
+    await user.click(screen.getByRole("button", { name: "Back up now" }));
+    await waitFor(() =>
+      expect(screen.getByTestId("last-backup").textContent).toContain("there are 4"),
+    );
+  });
+
+  it("say why the last one could not be made", async () => {
+    const user = await shop();
+    theServer.on("POST /api/shop/backups", theServer.problem(507, "The disk is full. Make room."));
+    await user.click(await screen.findByRole("button", { name: "Back up now" }));
+    expect(await screen.findByText("The disk is full. Make room.")).toBeTruthy();
+    // the next look is told the same by the server
+    expect(screen.getByTestId("last-backup").textContent).toContain("there are 3");
   });
 });

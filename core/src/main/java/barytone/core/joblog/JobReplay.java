@@ -68,6 +68,10 @@ public final class JobReplay {
     private OptionalLong offPitchSince = OptionalLong.empty();
     private @Nullable Instant settledAt;
     private @Nullable Instant last;
+
+    /** When the entry before was made, as the clock stood then. */
+    private @Nullable Instant latest;
+
     private int stiffReports;
     private JobDefaults chosen;
     private final Map<Station, Map<Integer, Look>> looks = new EnumMap<>(Station.class);
@@ -123,7 +127,9 @@ public final class JobReplay {
     public static JobState of(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         JobReplay replay = new JobReplay(spec, defaults, log);
         for (LoggedEvent logged : log) {
-            if (!replay.undone.contains(logged.seq()) && replay.fits(logged.event())) replay.play(logged);
+            if (replay.undone.contains(logged.seq()) || !replay.fits(logged.event())) continue;
+            replay.clockAt(logged.at());
+            replay.play(logged);
         }
         return replay.state();
     }
@@ -136,6 +142,13 @@ public final class JobReplay {
             if (logged.event() instanceof JobEvent.Redone e) undone.remove(e.event());
         }
         return undone;
+    }
+
+    /** A clock that was set back makes no wait longer: it goes on from this entry with what was left of it. */
+    private void clockAt(Instant at) {
+        if (latest != null && settledAt != null && at.isBefore(latest))
+            settledAt = settledAt.minus(Duration.between(at, latest));
+        latest = at;
     }
 
     /** What was noted for strings or frets that the instrument, since corrected, does not have says nothing any more. */
@@ -522,6 +535,7 @@ public final class JobReplay {
                 netTurns,
                 offPitchSince,
                 settledAt,
+                latest,
                 stiffReports,
                 reversed,
                 chosen,

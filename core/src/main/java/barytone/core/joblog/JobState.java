@@ -13,6 +13,7 @@ import barytone.core.quantity.Cents;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param netTurns clockwise turns since as found, turns without bite left out
  * @param offPitchSince the turn after which nobody has retuned; empty when at pitch
  * @param settledAt when the neck may be judged after the last turn; null when it was never turned or the wait was skipped
+ * @param latest when the last entry that counts was made; null before the first
  * @param stiffReports how often the rod was reported stiff since it last turned
  * @param reversed whether the rod is known to straighten anticlockwise
  * @param chosen targets, habits, ways, order and scope as they stand now
@@ -61,6 +63,7 @@ public record JobState(
         Turns netTurns,
         OptionalLong offPitchSince,
         @Nullable Instant settledAt,
+        @Nullable Instant latest,
         int stiffReports,
         boolean reversed,
         JobDefaults chosen,
@@ -91,6 +94,17 @@ public record JobState(
         IntonationWays ways = tones.ways();
         return spec.tuning().get(string - 1).frequency(ways.a4())
                 * Cents.ratio(ways.offsets().get(string - 1) + sounded.cents());
+    }
+
+    /**
+     * Until when the neck must be waited for, as a clock that says {@code now} will show it; null when there is nothing to wait for. A clock that was set back since
+     * the last entry has said nothing of the time since: then all that was left of the wait is left.
+     */
+    public @Nullable Instant settlesAt(Instant now) {
+        if (settledAt == null) return null;
+        Instant until =
+                latest != null && now.isBefore(latest) ? now.plus(Duration.between(latest, settledAt)) : settledAt;
+        return now.isBefore(until) ? until : null;
     }
 
     /** The relief wanted. */

@@ -112,7 +112,8 @@ public final class RodAdvisor {
     /** Before it is called done: the neck has settled, and was looked at since. */
     private Advice settled(Advice.Done.Reason reason) {
         Instant settledAt = job.settledAt();
-        if (settledAt != null && now.isBefore(settledAt)) return new Advice.Settle(settledAt);
+        Instant until = job.settlesAt(now);
+        if (until != null) return new Advice.Settle(until);
         List<Integer> unconfirmed = job.reliefStrings().stream()
                 .filter(s -> !job.readSinceTurn(s)
                         || (settledAt != null

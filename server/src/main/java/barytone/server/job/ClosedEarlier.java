@@ -3,6 +3,7 @@ package barytone.server.job;
 import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -10,6 +11,7 @@ import org.springframework.stereotype.Component;
  * goes in small transactions, tells how far it is, and after an interruption goes on where it was.
  */
 @Component
+@Order(2)
 class ClosedEarlier implements ApplicationRunner {
     private static final int AT_ONCE = 200;
     private static final int WORTH_TELLING = 1_000;

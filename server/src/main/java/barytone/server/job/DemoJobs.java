@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -34,6 +35,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * once into an empty database.
  */
 @Component
+@Order(1)
 @ConditionalOnBooleanProperty("barytone.demo")
 class DemoJobs implements ApplicationRunner {
     private final Intake intake;

@@ -407,9 +407,16 @@ record JobView(
      * A line of the tape.
      *
      * @param doubt surprising or off-pitch when the reading is not believed yet
+     * @param clock what happened to the clock since the entry before, in words; null when nothing did
      */
     record TapeLine(
-            long seq, Instant at, String text, @Nullable String doubt, boolean dropped, boolean undone) {}
+            long seq,
+            Instant at,
+            String text,
+            @Nullable String doubt,
+            boolean dropped,
+            boolean undone,
+            @Nullable String clock) {}
 
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}

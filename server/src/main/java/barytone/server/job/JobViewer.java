@@ -67,7 +67,6 @@ final class JobViewer {
         JobLog.Job job = opened.job();
         Set<Long> undone = JobReplay.undone(opened.log());
         Tape tape = new Tape(opened, units);
-        Instant settledAt = state.settledAt();
         return new JobView(
                 job.id(),
                 job.ticket(),
@@ -91,7 +90,7 @@ final class JobViewer {
                 pickups.view(),
                 heights.order(),
                 told,
-                settledAt != null && now.isBefore(settledAt) && !state.closed() ? settledAt : null,
+                state.closed() ? null : state.settlesAt(now),
                 tape.lines(),
                 // a closed job is reopened first
                 !state.closed() && tape.anythingCounts(),

@@ -19,7 +19,10 @@ import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,6 +33,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The tape: everything that was done on a job, newest first. */
 final class Tape {
+    private static final Duration WORTH_TELLING = Duration.ofMinutes(1);
+
     private final JobLog.Opened opened;
     /** For what belongs to the saddles, and for what has no unit of its own. */
     private final LengthUnit unit;
@@ -51,6 +56,7 @@ final class Tape {
 
     List<JobView.TapeLine> lines() {
         List<JobView.TapeLine> lines = new ArrayList<>();
+        Map<Long, String> clock = setBack();
         for (LoggedEvent logged : opened.log().reversed()) {
             if (logged.event() instanceof JobEvent.Undone || logged.event() instanceof JobEvent.Redone) continue;
             TakenReading reading = readings.get(logged.seq());
@@ -60,9 +66,26 @@ final class Tape {
                     text(logged.event()),
                     reading == null ? null : doubt(reading),
                     reading != null && reading.status() == ReadingStatus.DROPPED,
-                    undone.contains(logged.seq())));
+                    undone.contains(logged.seq()),
+                    clock.get(logged.seq())));
         }
         return lines;
+    }
+
+    /** The tape stays in the order in which things were done; where the clock was set back it says so. */
+    private Map<Long, String> setBack() {
+        Map<Long, String> told = new HashMap<>();
+        Instant before = Instant.MIN;
+        for (LoggedEvent logged : opened.log()) {
+            if (before != Instant.MIN && logged.at().isBefore(before.minus(WORTH_TELLING))) {
+                Duration by = Duration.between(logged.at(), before);
+                String length =
+                        by.toHours() > 0 ? by.toHours() + " h " + by.toMinutesPart() + " min" : by.toMinutes() + " min";
+                told.put(logged.seq(), "The clock was set back by " + length + " before this.");
+            }
+            before = logged.at();
+        }
+        return told;
     }
 
     boolean anythingCounts() {

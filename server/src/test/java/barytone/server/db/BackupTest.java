@@ -74,6 +74,31 @@ class BackupTest {
     }
 
     @Test
+    void aDayUnderTheServerHasABackupAndOneCanBeAskedFor(@TempDir Path data) {
+        try (RunningBarytone app = RunningBarytone.in(data, "--barytone.backup.after=PT1H")) {
+            assertThat(app.get("/api/shop/backups").json().get("count").asInt()).isZero();
+            app.bean(DailyBackup.class).daily();
+            app.bean(DailyBackup.class).daily();
+            // of the day and of its week
+            assertThat(app.get("/api/shop/backups").json().get("count").asInt()).isEqualTo(2);
+            RunningBarytone.Answer more = app.post("/api/shop/backups", "");
+            assertThat(more.status()).as(more.text()).isEqualTo(200);
+            assertThat(more.json().get("count").asInt()).isEqualTo(3);
+            assertThat(more.json().hasNonNull("failure")).isFalse();
+        }
+    }
+
+    @Test
+    void aBackupThatCannotBeMadeIsSaidOnThePage(@TempDir Path data) throws IOException {
+        Files.writeString(data.resolve("backups"), "a file where a folder should be");
+        try (RunningBarytone app = RunningBarytone.in(data, "--barytone.backup.after=PT1H")) {
+            app.bean(DailyBackup.class).daily();
+            assertThat(app.get("/api/shop/backups").json().get("failure").asString())
+                    .startsWith("No backup was made");
+        }
+    }
+
+    @Test
     void whatIsNoBackupChangesNothing(@TempDir Path folder) throws IOException {
         Path data = folder.resolve("data");
         RunningBarytone.in(data, DEMO).close();

@@ -34,6 +34,45 @@ class DemoAndRestartTest {
     }
 
     @Test
+    void aClockThatIsSetBackMakesNoWaitLongerAndIsMarkedOnTheTape(@TempDir Path data) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        try (RunningBarytone app = demo(data)) {
+            JsonNode bittern = find(app, "Bittern");
+            Duration wait = left(bittern);
+            TestClock.pass(Duration.ofHours(-3));
+            JsonNode back = app.get("/api/jobs/" + bittern.get("id").asLong()).json();
+            assertThat(left(back)).isBetween(wait, Duration.ofMinutes(10));
+            Duration most = left(back);
+            JsonNode noted = app.post(
+                            "/api/jobs/" + bittern.get("id").asLong() + "/notes",
+                            "{\"after\":" + back.get("seq") + ",\"key\":\"back\",\"text\":\"the clock was wrong\"}")
+                    .json();
+            assertThat(left(noted)).isEqualTo(most);
+            assertThat(noted.at("/tape/0/text").asString()).isEqualTo("the clock was wrong");
+            assertThat(noted.at("/tape/0/clock").asString()).startsWith("The clock was set back by 2 h");
+            assertThat(noted.at("/tape/1").has("clock")).isFalse();
+            TestClock.pass(most);
+            JsonNode settled =
+                    app.get("/api/jobs/" + bittern.get("id").asLong()).json();
+            assertThat(settled.hasNonNull("settlingUntil")).isFalse();
+            assertThat(settled.at("/advice/kind").asString()).isNotEqualTo("settle");
+        }
+    }
+
+    private static JsonNode find(RunningBarytone app, String name) {
+        for (JsonNode card : app.get("/api/bench").json().get("open"))
+            if (card.get("instrument").asString().contains(name))
+                return app.get("/api/jobs/" + card.get("id").asLong()).json();
+        throw new AssertionError("no " + name);
+    }
+
+    private static Duration left(JsonNode job) {
+        return Duration.between(
+                Instant.parse(job.get("now").asString()),
+                Instant.parse(job.get("settlingUntil").asString()));
+    }
+
+    @Test
     void theDemoShowsJobsInEveryStateAndIsSeededOnce(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
         Map<String, String> first;

@@ -9,6 +9,7 @@ import barytone.server.TestClock;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -26,9 +27,11 @@ import tools.jackson.databind.JsonNode;
 /** A database that an earlier version wrote opens, shows every job, and goes on. */
 class EarlierDatabaseTest {
     private static RunningBarytone app;
+    private static Path data;
 
     @BeforeAll
-    static void start(@TempDir Path data) throws IOException, SQLException {
+    static void start(@TempDir Path folder) throws IOException, SQLException {
+        data = folder;
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
         try (InputStream script = EarlierDatabaseTest.class.getResourceAsStream("/earlier/v4.sql");
                 Connection connection = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("barytone.db"));
@@ -56,6 +59,16 @@ class EarlierDatabaseTest {
         Answer answer = app.get("/api/jobs/" + id);
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return answer.json();
+    }
+
+    @Test
+    void aBackupOfThenWasMadeBeforeAnythingWasChanged() throws IOException {
+        try (var made = Files.list(data.resolve("backups"))) {
+            assertThat(made.map(f -> f.getFileName().toString()).toList())
+                    .singleElement()
+                    .asString()
+                    .startsWith("before-step-5-");
+        }
     }
 
     @Test
