@@ -66,3 +66,10 @@ export async function answer<T>(
 export function requestKey(): string {
   return crypto.randomUUID();
 }
+
+/** What a failed request is told as, whatever failed. */
+export function asProblem(error: unknown): Problem {
+  return error instanceof Problem
+    ? error
+    : new Problem(0, error instanceof Error ? error.message : String(error));
+}

@@ -1679,6 +1679,7 @@ export interface components {
         };
         Correction: {
             facts: components["schemas"]["Facts"];
+            sure?: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -2080,6 +2081,7 @@ export interface components {
             /** Format: int64 */
             ticket: number;
             touch: string;
+            unfit?: string;
             unit: string;
             unitSuffix: string;
         };
@@ -2265,6 +2267,7 @@ export interface components {
             player: string;
             requestKey: string;
             scope?: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+            sure?: boolean;
             /** @enum {string} */
             touch: "LIGHT" | "MEDIUM" | "HEAVY";
         };
@@ -2893,9 +2896,9 @@ export interface components {
         TapeLine: {
             /** Format: date-time */
             at: string;
-            clock?: string;
             doubt?: string;
             dropped: boolean;
+            mark?: string;
             /** Format: int64 */
             seq: number;
             text: string;

@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState, type FormEvent } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { answer, api, requestKey } from "../app/api";
+import { answer, api, asProblem, requestKey, type Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
-import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { ScopeFields } from "../job/OrderPanel";
 import { STATIONS, type Station } from "../job/stations";
@@ -31,7 +31,7 @@ export function NewJobPage() {
   const [touch, setTouch] = useState<Touch>("MEDIUM");
   const [complaint, setComplaint] = useState("");
   const [scope, setScope] = useState<Station[]>(STATIONS.map((s) => s.station));
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   // one key for this form: pressing twice opens one job
   const [key] = useState(requestKey);
@@ -43,20 +43,19 @@ export function NewJobPage() {
   const first = kinds.data?.[0];
   const shown = facts ?? (first === undefined ? null : factsOf(first));
 
-  const submit = async (event: FormEvent) => {
-    event.preventDefault();
-    if (shown === null || busy) return;
+  const start = async (instrument: Facts, sure: boolean) => {
+    if (busy) return;
     setBusy(true);
     setTrouble(null);
     try {
       const { id } = await answer(
         api.POST("/api/jobs", {
-          body: { requestKey: key, instrument: shown, player, touch, complaint, scope },
+          body: { requestKey: key, instrument, player, touch, complaint, scope, sure },
         }),
       );
       await navigate(`/jobs/${id}`);
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error));
       setBusy(false);
     }
   };
@@ -73,7 +72,13 @@ export function NewJobPage() {
         </p>
         {kinds.error !== null && <Trouble text={kinds.error.message} />}
         {shown !== null && kinds.data !== undefined && (
-          <form onSubmit={(e) => void submit(e)} className="flex flex-col gap-6">
+          <form
+            onSubmit={(e) => {
+              e.preventDefault();
+              void start(shown, false);
+            }}
+            className="flex flex-col gap-6"
+          >
             <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
             <fieldset className="grid gap-4 border-t border-line pt-4 sm:grid-cols-[2fr_1fr]">
               <legend className="wide float-left mb-2 w-full text-[17px] font-bold sm:col-span-2">
@@ -112,7 +117,17 @@ export function NewJobPage() {
               </div>
             </fieldset>
             <ScopeFields scope={scope} onChange={setScope} />
-            {trouble !== null && <Trouble text={trouble} />}
+            {trouble !== null && (
+              <TroubleOrQuestion
+                problem={trouble}
+                onMeant={(strings) => {
+                  const turned = { ...shown, strings };
+                  setFacts(turned);
+                  void start(turned, false);
+                }}
+                onSure={() => void start(shown, true)}
+              />
+            )}
             <div className="flex gap-3">
               <Button strong type="submit" disabled={busy} shortcut="Enter" className="text-[18px]">
                 Start the job

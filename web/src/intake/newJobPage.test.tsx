@@ -49,6 +49,36 @@ describe("taking in an instrument", () => {
     });
   });
 
+  it("asks about strings typed from the low side, and turns them round on demand", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Avocet”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band");
+    theServer.on("POST /api/jobs", (sent) =>
+      JSON.stringify(sent.body).includes('"sure":false')
+        ? {
+            status: 422,
+            json: JSON.stringify({
+              status: 422,
+              detail: "These look like strings 6 to 1.",
+              code: "sure",
+              suggestion: "10 13 17 26w 36w 46w",
+              suggested: "turned round: 10 13 17 26w 36w 46w",
+            }),
+          }
+        : { status: 201, json: JSON.stringify({ id: 44 }) },
+    );
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    await user.click(await screen.findByRole("button", { name: /^Yes, turned round/ }));
+    await waitFor(() => expect(opens()).toHaveLength(2));
+    expect(opens()[1]?.body).toMatchObject({
+      sure: false,
+      instrument: { strings: "10 13 17 26w 36w 46w" },
+    });
+    await user.click(await screen.findByRole("button", { name: "Take it as typed" }));
+    await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/44"));
+    expect(opens()[2]?.body).toMatchObject({ sure: true });
+  });
+
   it("sends the same key when it is pressed again after a failure, so that one job is opened", async () => {
     const user = await intake();
     let asked = 0;

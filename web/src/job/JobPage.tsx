@@ -133,6 +133,8 @@ function OpenJob({
   const [open, setOpenPanel] = useState<Open>(null);
   const [other, setOther] = useState(false);
   const [noting, setNoting] = useState(false);
+  /** What a correction of the instrument has left without a meaning. */
+  const [unfit, setUnfit] = useState<string>();
   const bassString = job.relief.rows[0]?.string ?? 1;
   // the page opens where the next move is; from then on only the technician changes the station
   const [station, setStation] = useState<Station>(job.advice.station);
@@ -306,6 +308,9 @@ function OpenJob({
           actions={[["Seen", clearCaughtUp]]}
         />
       )}
+      {unfit !== undefined && (
+        <Notice text={unfit} actions={[["Seen", () => setUnfit(undefined)]]} />
+      )}
       {news && (
         <Notice
           text="Another window added to this job. The tape shows it."
@@ -429,7 +434,10 @@ function OpenJob({
         send={send}
         working={working}
         problem={problem?.message ?? null}
-        onCorrected={clearNews}
+        onCorrected={(dropped) => {
+          clearNews();
+          setUnfit(dropped);
+        }}
       />
     </>
   );

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { answer, api, type JobView } from "../app/api";
+import { answer, api, asProblem, type JobView } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useUnit } from "../app/unit";
 import { Panel } from "../ui/Panel";
@@ -63,7 +63,8 @@ export function JobPanels({
   /** What went wrong last. */
   problem: string | null;
   /** The instrument was corrected here: no news from another window. */
-  onCorrected: () => void;
+  /** Told what does not fit the instrument any more. */
+  onCorrected: (unfit: string | undefined) => void;
 }) {
   const { unit } = useUnit();
   const queries = useQueryClient();
@@ -133,20 +134,20 @@ export function JobPanels({
       <Panel open={open === "instrument"} onClose={() => onOpen(null)} title="Instrument">
         <InstrumentPanel
           instrument={job.instrument}
-          onSaved={async (facts) => {
+          onSaved={async (facts, sure) => {
             try {
               const saved = await answer(
                 api.PUT("/api/jobs/{id}/instrument", {
                   params: { path: { id: job.id }, query: { unit } },
-                  body: { version: job.instrument.version, facts },
+                  body: { version: job.instrument.version, facts, sure },
                 }),
               );
               queries.setQueryData(["job", job.id, unit], saved);
-              onCorrected();
+              onCorrected(saved.unfit === job.unfit ? undefined : saved.unfit);
               onOpen(null);
               return null;
             } catch (error) {
-              return error instanceof Error ? error.message : String(error);
+              return asProblem(error);
             }
           }}
         />

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, requestKey, type Schemas } from "../app/api";
+import { answer, api, asProblem, requestKey, type Schemas } from "../app/api";
 import { Button, Trouble } from "../ui/controls";
 import { InstrumentPanel } from "./panels";
 import { clock } from "./TapeColumn";
@@ -27,7 +27,7 @@ export function StoredJob({ id, onShown }: { id: number; onShown: () => void }) 
       return null;
     } catch (error) {
       void stored.refetch();
-      return error instanceof Error ? error.message : String(error);
+      return asProblem(error);
     }
   };
   if (stored.data === undefined)
@@ -65,7 +65,7 @@ export function StoredJob({ id, onShown }: { id: number; onShown: () => void }) 
                           body: { after: seq, key: requestKey(), event: line.seq },
                         }),
                       ),
-                    ).then(setTrouble)
+                    ).then((problem) => setTrouble(problem?.message ?? null))
                   }
                 >
                   Undo
@@ -79,12 +79,12 @@ export function StoredJob({ id, onShown }: { id: number; onShown: () => void }) 
         <section aria-label="Instrument">
           <InstrumentPanel
             instrument={instrument}
-            onSaved={(facts) =>
+            onSaved={(facts, sure) =>
               changed(
                 answer(
                   api.PUT("/api/jobs/{id}/stored/instrument", {
                     ...where,
-                    body: { version: instrument.version, facts },
+                    body: { version: instrument.version, facts, sure },
                   }),
                 ),
               )

@@ -111,9 +111,7 @@ export function TapeColumn({
               className={`min-w-0 py-1 break-words ${line.undone || line.dropped ? "text-mute line-through" : ""}`}
             >
               <Fractions text={line.text} />
-              {line.clock !== undefined && (
-                <span className="block text-mute">▲ {line.clock}</span>
-              )}
+              {line.mark !== undefined && <span className="block text-mute">▲ {line.mark}</span>}
               {line.doubt === "surprising" && (
                 <em className="block text-rust not-italic">in doubt: measure again</em>
               )}

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type JobView } from "../app/api";
+import { answer, api, type JobView, type Problem } from "../app/api";
 import { InstrumentFields, type Facts } from "../intake/InstrumentFields";
-import { Button, Field, Select } from "../ui/controls";
+import { Button, Field, Select, TroubleOrQuestion } from "../ui/controls";
 import { Heads } from "../ui/Heads";
 import { Fractions } from "../ui/Fractions";
 import { SettingForm, Tick, type PanelProps } from "./SettingForm";
@@ -111,22 +111,33 @@ export function InstrumentPanel({
   onSaved,
 }: {
   instrument: JobView["instrument"];
-  onSaved: (facts: Facts) => Promise<string | null>;
+  onSaved: (facts: Facts, sure: boolean) => Promise<Problem | null>;
 }) {
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
   const [facts, setFacts] = useState<Facts>(() => {
     const { version: _, kindLabel: __, ...rest } = instrument;
     return rest;
   });
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Problem | null>(null);
+  const save = (corrected: Facts, sure: boolean) => void onSaved(corrected, sure).then(setTrouble);
   return (
     <SettingForm
       action="Correct"
-      trouble={trouble}
+      trouble={null}
       className="flex flex-col gap-4"
-      onSubmit={() => void onSaved(facts).then(setTrouble)}
+      onSubmit={() => save(facts, false)}
     >
       <InstrumentFields facts={facts} kinds={kinds.data ?? []} onChange={setFacts} />
+      {trouble !== null && (
+        <TroubleOrQuestion
+          problem={trouble}
+          onMeant={(strings) => {
+            setFacts({ ...facts, strings });
+            save({ ...facts, strings }, false);
+          }}
+          onSure={() => save(facts, true)}
+        />
+      )}
     </SettingForm>
   );
 }

@@ -1,3 +1,4 @@
+import type { Problem } from "../app/api";
 import type {
   ButtonHTMLAttributes,
   InputHTMLAttributes,
@@ -84,6 +85,35 @@ export function Trouble({ text, onClose }: { text: string; onClose?: () => void 
         <button type="button" onClick={onClose} className="min-h-11 px-2 font-semibold underline">
           Close
         </button>
+      )}
+    </div>
+  );
+}
+
+/** What went wrong with a form; where the server asks about something odd, the answers to its question. */
+export function TroubleOrQuestion({
+  problem,
+  onMeant,
+  onSure,
+}: {
+  problem: Problem;
+  /** Takes what was probably meant. */
+  onMeant: (text: string) => void;
+  onSure: () => void;
+}) {
+  const { meant } = problem;
+  return (
+    <div className="flex flex-col gap-2">
+      <Trouble text={problem.message} />
+      {problem.code === "sure" && (
+        <div className="flex flex-wrap gap-2">
+          {meant !== undefined && (
+            <Button strong onClick={() => onMeant(meant.text)}>
+              Yes, {meant.spoken}
+            </Button>
+          )}
+          <Button onClick={onSure}>Take it as typed</Button>
+        </div>
       )}
     </div>
   );

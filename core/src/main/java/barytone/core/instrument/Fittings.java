@@ -38,6 +38,11 @@ public record Fittings(
         Allowed.whole("pickups", pickups.size(), 0, 4);
     }
 
+    /** The same with other strings. */
+    public Fittings with(StringSet other) {
+        return new Fittings(bridge, threadPitch, joint, endRadius, bridgeSpread, nut, nutWidth, other, length, pickups);
+    }
+
     /** The same without pickups, with the usual length screws. */
     public Fittings(
             BridgeKind bridge,

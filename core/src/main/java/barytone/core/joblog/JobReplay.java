@@ -69,6 +69,11 @@ public final class JobReplay {
     private @Nullable Instant settledAt;
     private @Nullable Instant last;
 
+    /** The places of what does not fit the instrument, since corrected. */
+    private final Set<Long> unfit = new HashSet<>();
+
+    private final Fit fit;
+
     /** When the entry before was made, as the clock stood then. */
     private @Nullable Instant latest;
 
@@ -98,6 +103,7 @@ public final class JobReplay {
         this.rod = new RodHistory(spec);
         this.screws = new ArrayList<>(Collections.nCopies(spec.supports().size(), Turns.NONE));
         this.undone = undone(log);
+        this.fit = new Fit(spec);
         this.clockwiseBack = spec.fittings().length().head().clockwiseBack();
         // what is said later about an earlier entry counts from the start
         for (LoggedEvent logged : log) {
@@ -127,7 +133,11 @@ public final class JobReplay {
     public static JobState of(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         JobReplay replay = new JobReplay(spec, defaults, log);
         for (LoggedEvent logged : log) {
-            if (replay.undone.contains(logged.seq()) || !replay.fits(logged.event())) continue;
+            if (replay.undone.contains(logged.seq())) continue;
+            if (!replay.fits(logged.event())) {
+                replay.unfit.add(logged.seq());
+                continue;
+            }
             replay.clockAt(logged.at());
             replay.play(logged);
         }
@@ -151,19 +161,8 @@ public final class JobReplay {
         latest = at;
     }
 
-    /** What was noted for strings or frets that the instrument, since corrected, does not have says nothing any more. */
     private boolean fits(JobEvent event) {
-        return switch (event) {
-            case JobEvent.ReadingTaken e ->
-                e.string() <= spec.strings()
-                        && e.method().gaugeFret() <= spec.frets()
-                        && !(e.method() instanceof GapMethod.Relief m && m.heldHigh() > spec.frets());
-            case JobEvent.SlotsFiled e -> e.slots().stream().allMatch(f -> f.string() <= spec.strings());
-            case JobEvent.NutTargetSet e -> e.target().bands().size() == spec.strings();
-            case JobEvent.ActionTargetSet e -> e.target().bands().size() == spec.strings();
-            case JobEvent.HabitSet e -> e.habit().method().heldHigh() <= spec.frets();
-            default -> tones.fits(event) && pickups.fits(event);
-        };
+        return fit.of(event) && tones.fits(event) && pickups.fits(event);
     }
 
     private void play(LoggedEvent logged) {
@@ -555,6 +554,7 @@ public final class JobReplay {
                 lastMoved,
                 temporary,
                 closed,
-                Set.copyOf(undone));
+                Set.copyOf(undone),
+                Set.copyOf(unfit));
     }
 }

@@ -53,6 +53,7 @@ import org.jspecify.annotations.Nullable;
  * @param lastMoved the station of the last move
  * @param temporary a temporary repair was made at the nut
  * @param undone places of the events that do not count
+ * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
  */
 public record JobState(
         InstrumentSpec spec,
@@ -83,7 +84,8 @@ public record JobState(
         Station lastMoved,
         boolean temporary,
         boolean closed,
-        Set<Long> undone) {
+        Set<Long> undone,
+        Set<Long> unfit) {
 
     private static IllegalArgumentException noGaps(Station station) {
         return new IllegalArgumentException("No gap under the strings is read at " + station.label() + ".");

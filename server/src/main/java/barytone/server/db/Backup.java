@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -320,9 +321,9 @@ public final class Backup {
 
     /** What players say and what their instruments are is nobody else's on this machine. */
     private static void ownersAlone(Path path) throws IOException {
-        if (!Files.exists(path) || !Files.getFileStore(path).supportsFileAttributeView("posix")) return;
-        Files.setPosixFilePermissions(
-                path, PosixFilePermissions.fromString(Files.isDirectory(path) ? "rwx------" : "rw-------"));
+        PosixFileAttributeView view = Files.getFileAttributeView(path, PosixFileAttributeView.class);
+        if (view == null || !Files.exists(path)) return;
+        view.setPermissions(PosixFilePermissions.fromString(Files.isDirectory(path) ? "rwx------" : "rw-------"));
     }
 
     private static CannotStartException failed(Path file, Exception e) {

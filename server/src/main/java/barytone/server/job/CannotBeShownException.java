@@ -25,6 +25,11 @@ class CannotBeShownException extends RuntimeException {
                 cause);
     }
 
+    /** The same, where what was asked for is what makes it so. */
+    CannotBeShownException refusing(String what) {
+        return refused || !(getCause() instanceof RuntimeException cause) ? this : with(what, cause);
+    }
+
     /** It is stored and cannot be shown. */
     static CannotBeShownException asItStands(RuntimeException cause) {
         unlessOfTheDisk(cause);

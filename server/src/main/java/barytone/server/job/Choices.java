@@ -2,6 +2,7 @@ package barytone.server.job;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.joblog.Fit;
 import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.Allowed;
@@ -104,7 +105,10 @@ class Choices {
         for (String name : List.of("relief", "nut", "action", "intonation", "pickups", "order")) {
             Optional<Wish> wish = wish(instrument, player, name, spec);
             wish.ifPresent(w -> {
-                if (w.kind() != null && w.body() != null) events.add(codec.event(w.kind(), w.body()));
+                if (w.kind() == null || w.body() == null) return;
+                JobEvent wanted = codec.event(w.kind(), w.body());
+                // what was kept on a longer board is no wish for a shorter one
+                if (new Fit(spec).of(wanted)) events.add(wanted);
             });
         }
         return codec.keep(events);
@@ -122,15 +126,16 @@ class Choices {
                 .findFirst();
     }
 
-    /** The defaults with the kept events applied, one after the other; bands for another number of strings are left out. */
-    static JobDefaults applied(JobDefaults defaults, List<JobEvent> kept) {
-        int strings = defaults.nut().bands().size();
+    /** The defaults with the kept events applied, one after the other; what does not fit the instrument is left out. */
+    static JobDefaults applied(JobDefaults defaults, InstrumentSpec spec, List<JobEvent> kept) {
+        Fit fit = new Fit(spec);
         JobDefaults now = defaults;
         for (JobEvent event : kept) {
+            if (!fit.of(event)) continue;
             now = switch (event) {
                 case JobEvent.TargetSet e -> now.with(e.target(), now.reliefHabit());
-                case JobEvent.NutTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
-                case JobEvent.ActionTargetSet e when e.target().bands().size() == strings -> now.with(e.target());
+                case JobEvent.NutTargetSet e -> now.with(e.target());
+                case JobEvent.ActionTargetSet e -> now.with(e.target());
                 case JobEvent.OrderSet e -> now.with(e.order());
                 case JobEvent.IntonationSet e -> now.with(e.ways());
                 case JobEvent.PickupTargetSet e -> now.with(e.target());

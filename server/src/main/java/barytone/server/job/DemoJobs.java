@@ -108,7 +108,8 @@ class DemoJobs implements ApplicationRunner {
                             taken.player(),
                             taken.touch(),
                             taken.complaint(),
-                            taken.scope()),
+                            taken.scope(),
+                            null),
                     at);
         }
 

@@ -6,6 +6,7 @@ import static barytone.server.db.gen.Tables.PLAYER;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.LengthScrews;
+import barytone.core.instrument.FactsDoubt;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
@@ -29,6 +30,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -209,6 +211,7 @@ class Intake {
      *
      * @param requestKey names this request: sent again it opens no second job
      * @param scope the stations agreed on; all when null
+     * @param sure odd strings were asked about already
      */
     record NewJob(
             String requestKey,
@@ -216,11 +219,17 @@ class Intake {
             String player,
             Touch touch,
             String complaint,
-            @Nullable List<Station> scope) {}
+            @Nullable List<Station> scope,
+            @Nullable Boolean sure) {}
 
-    /** Opens a job and returns its number. */
+    /**
+     * Opens a job and returns its number.
+     *
+     * @throws OddValueException when its strings are odd and were not asked about
+     */
     @Transactional
     public long open(NewJob asked) {
+        if (!Boolean.TRUE.equals(asked.sure())) askAbout(asked.instrument(), null);
         return openAt(asked, clock.instant());
     }
 
@@ -285,6 +294,26 @@ class Intake {
         if (corrected == 0)
             throw new ChangedMeanwhileException(
                     "Another window corrected this instrument meanwhile. Nothing was overwritten: look at it again, then correct it.");
+    }
+
+    /**
+     * Asks about odd strings, unless they were as odd before.
+     *
+     * @param before the facts that are corrected; null when they cannot be read
+     * @throws OddValueException when they are odd
+     */
+    static void askAbout(Facts facts, @Nullable InstrumentSpec before) {
+        // the set that is usual for the kind was typed by nobody
+        if (facts.strings() == null || facts.strings().isBlank()) return;
+        Optional<FactsDoubt> doubt = FactsDoubt.of(facts.spec());
+        if (before == null || !doubt.equals(FactsDoubt.of(before))) doubt.ifPresent(Intake::ask);
+    }
+
+    private static void ask(FactsDoubt doubt) {
+        StringSet meant = doubt.meant();
+        throw meant == null
+                ? new OddValueException(doubt.question())
+                : new OddValueException(doubt.question(), meant.text(), "turned round: " + meant.text());
     }
 
     /** Notes which strings are on an instrument now. */

@@ -8,6 +8,7 @@ import barytone.core.neck.NotAllowedException;
 import barytone.core.strings.StringSet;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,13 +41,18 @@ class JobController {
     /** The place of the last entry of a job. */
     record Latest(long seq) {}
 
-    /** Corrected facts of an instrument, with the version that was corrected. */
-    record Correction(long version, Intake.Facts facts) {}
+    /**
+     * Corrected facts of an instrument, with the version that was corrected.
+     *
+     * @param sure odd strings were asked about already
+     */
+    record Correction(
+            long version, Intake.Facts facts, @Nullable Boolean sure) {}
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Created open(@RequestBody Intake.NewJob asked) {
-        return new Created(intake.open(asked));
+        return new Created(desk.opened(() -> intake.open(asked)));
     }
 
     @GetMapping("/{id}")
@@ -66,6 +72,8 @@ class JobController {
         JobLog.Opened job = desk.open(id);
         if (job.state().closed()) throw new JobClosedException();
         StringSet before = job.state().spec().fittings().strings();
+        if (!Boolean.TRUE.equals(asked.sure()))
+            Intake.askAbout(asked.facts(), job.state().spec());
         StringSet now = asked.facts().spec().fittings().strings();
         return desk.corrected(job.job().instrumentId(), () -> {
             intake.correct(job.job().instrumentId(), asked.version(), asked.facts());

@@ -48,6 +48,19 @@ class JobDesk {
         });
     }
 
+    /** Takes in an instrument. A job that could not be shown is not opened. */
+    long opened(Supplier<Long> open) {
+        return inOne(() -> {
+            long id = open.get();
+            try {
+                viewer(log.open(id), Units.MM).view();
+            } catch (RuntimeException e) {
+                throw CannotBeShownException.with("instrument", e);
+            }
+            return id;
+        });
+    }
+
     /**
      * Corrects an instrument. Every open job on it that could be shown before must be shown with it.
      *
@@ -57,14 +70,23 @@ class JobDesk {
         return inOne(() -> {
             List<Long> well =
                     log.openOn(instrument).stream().filter(this::canBeShown).toList();
-            T then = correct.get();
+            T then;
             try {
-                for (long job : well) viewer(log.open(job), Units.MM).view();
-            } catch (RuntimeException e) {
-                throw CannotBeShownException.with("instrument", e);
+                then = correct.get();
+                for (long job : well) canBeShownWith(job);
+            } catch (CannotBeShownException e) {
+                throw e.refusing("instrument");
             }
             return then;
         });
+    }
+
+    private void canBeShownWith(long job) {
+        try {
+            viewer(log.open(job), Units.MM).view();
+        } catch (RuntimeException e) {
+            throw CannotBeShownException.asItStands(e);
+        }
     }
 
     private boolean canBeShown(long id) {

@@ -89,7 +89,8 @@ class JobLog {
             @Nullable String schoolsAtClosing) {
         /** What held when the job was opened. */
         JobDefaults defaults() {
-            return Choices.applied(JobDefaults.usual(spec, touch), choices).scope(scope);
+            return Choices.applied(JobDefaults.usual(spec, touch), spec, choices)
+                    .scope(scope);
         }
     }
 

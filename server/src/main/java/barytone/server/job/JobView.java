@@ -44,6 +44,7 @@ record JobView(
         AdviceView advice,
         @Nullable Instant settlingUntil,
         List<TapeLine> tape,
+        @Nullable String unfit,
         boolean canUndo,
         boolean canRedo,
         ClosingView closing) {
@@ -407,7 +408,7 @@ record JobView(
      * A line of the tape.
      *
      * @param doubt surprising or off-pitch when the reading is not believed yet
-     * @param clock what happened to the clock since the entry before, in words; null when nothing did
+     * @param mark that it does not fit the instrument as it is now, or what happened to the clock before it; null for nothing
      */
     record TapeLine(
             long seq,
@@ -416,7 +417,7 @@ record JobView(
             @Nullable String doubt,
             boolean dropped,
             boolean undone,
-            @Nullable String clock) {}
+            @Nullable String mark) {}
 
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}

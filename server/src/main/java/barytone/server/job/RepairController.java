@@ -77,6 +77,7 @@ class RepairController {
     StoredView correct(@PathVariable long id, @RequestBody JobController.Correction asked) {
         // a closed job keeps the facts it was closed with: its closing is undone first
         if (log.keptAsClosed(id)) throw new JobClosedException();
+        if (!Boolean.TRUE.equals(asked.sure())) Intake.askAbout(asked.facts(), null);
         long instrument = log.instrumentOf(id);
         return desk.corrected(instrument, () -> {
             JobView.InstrumentView before = facts(id);

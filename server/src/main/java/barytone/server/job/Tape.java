@@ -34,6 +34,8 @@ import org.jspecify.annotations.Nullable;
 /** The tape: everything that was done on a job, newest first. */
 final class Tape {
     private static final Duration WORTH_TELLING = Duration.ofMinutes(1);
+    private static final int TOLD = 4;
+    private static final String NOT_FOR_IT = "Not for this instrument as it is now: not counted.";
 
     private final JobLog.Opened opened;
     /** For what belongs to the saddles, and for what has no unit of its own. */
@@ -67,9 +69,27 @@ final class Tape {
                     reading == null ? null : doubt(reading),
                     reading != null && reading.status() == ReadingStatus.DROPPED,
                     undone.contains(logged.seq()),
-                    clock.get(logged.seq())));
+                    mark(logged.seq(), clock.get(logged.seq()))));
         }
         return lines;
+    }
+
+    private @Nullable String mark(long seq, @Nullable String clock) {
+        return opened.state().unfit().contains(seq) ? NOT_FOR_IT : clock;
+    }
+
+    /** What is on the tape but not for this instrument as it is now; empty when all of it is. */
+    String unfit() {
+        List<String> texts = opened.log().stream()
+                .filter(e -> opened.state().unfit().contains(e.seq()))
+                .map(e -> "“" + text(e.event()) + "”")
+                .distinct()
+                .toList();
+        if (texts.isEmpty()) return "";
+        String more = texts.size() > TOLD ? " and " + (texts.size() - TOLD) + " more" : "";
+        return "Not for this instrument as it is now, and not counted: "
+                + String.join(", ", texts.subList(0, Math.min(TOLD, texts.size()))) + more
+                + ". They stay on the tape, and count again if the facts are put back.";
     }
 
     /** The tape stays in the order in which things were done; where the clock was set back it says so. */

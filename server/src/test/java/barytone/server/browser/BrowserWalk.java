@@ -98,6 +98,8 @@ abstract class BrowserWalk {
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
         page.keyboard().press("Enter");
         assertThat(headline(page)).containsText("Read the relief");
+        // who types before the cursor stands somewhere types nowhere
+        assertThat(page.locator("input:focus")).hasCount(1);
         return page;
     }
 

@@ -57,6 +57,7 @@ class DayWalkTest extends BrowserWalk {
             for (int i = 0; i < rows.size(); i++) {
                 // as found has not changed by all the work
                 assertThat(rows.get(i).get("found"))
+                        .as(station + " " + rows.get(i))
                         .isEqualTo(asFound.get(station).get("rows").get(i).get("found"));
                 // a neck without a rod stays as it is
                 if (!asFound.at("/instrument/rod").asString().equals("NONE"))

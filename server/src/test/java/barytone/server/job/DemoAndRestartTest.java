@@ -49,8 +49,8 @@ class DemoAndRestartTest {
                     .json();
             assertThat(left(noted)).isEqualTo(most);
             assertThat(noted.at("/tape/0/text").asString()).isEqualTo("the clock was wrong");
-            assertThat(noted.at("/tape/0/clock").asString()).startsWith("The clock was set back by 2 h");
-            assertThat(noted.at("/tape/1").has("clock")).isFalse();
+            assertThat(noted.at("/tape/0/mark").asString()).startsWith("The clock was set back by 2 h");
+            assertThat(noted.at("/tape/1").has("mark")).isFalse();
             TestClock.pass(most);
             JsonNode settled =
                     app.get("/api/jobs/" + bittern.get("id").asLong()).json();

@@ -356,6 +356,74 @@ class TrustApiTest {
     }
 
     @Test
+    void gaugesTypedFromTheLowSideAreAskedAboutOnce() {
+        String turned = ",\"strings\":\"46w 36w 26w 17 13 10\"";
+        String body = opening("Quay choir", "ELECTRIC", "E A D G B E", 22, 16, turned);
+        Answer asked = app.post("/api/jobs", body);
+        assertThat(asked.status()).isEqualTo(422);
+        assertThat(asked.json().get("code").asString()).isEqualTo("sure");
+        assertThat(asked.json().get("detail").asString()).contains("turn them round?");
+        assertThat(asked.json().get("suggestion").asString()).isEqualTo("10 13 17 26w 36w 46w");
+        // nothing was kept of it: the same request is answered anew
+        long job = open(body.replace("46w 36w 26w 17 13 10", "10 13 17 26w 36w 46w"));
+        JsonNode facts = job(job).get("instrument");
+        String wrong = "{\"version\":" + facts.get("version") + ",\"facts\":"
+                + ((tools.jackson.databind.node.ObjectNode) facts.deepCopy())
+                        .put("strings", "30 13 17 26w 36w 46w")
+                        .remove(List.of("version", "kindLabel"))
+                + "%s}";
+        assertThat(app.put("/api/jobs/" + job + "/instrument", wrong.formatted(""))
+                        .status())
+                .isEqualTo(422);
+        Answer never = app.put(
+                "/api/jobs/" + job + "/instrument",
+                wrong.formatted(",\"sure\":true").replace("30 13", "45s 13"));
+        assertThat(never.status()).as("over 1000 N: refused, and said so").isEqualTo(422);
+        assertThat(never.json().get("code").asString()).isEqualTo("would-not-be-shown");
+        Answer sure = app.put("/api/jobs/" + job + "/instrument", wrong.formatted(",\"sure\":true"));
+        assertThat(sure.status()).as(sure.text()).isEqualTo(200);
+        // as odd as before, another correction does not ask again
+        String named = wrong.formatted("")
+                .replace("\"version\":1", "\"version\":2")
+                .replace("Loan of Quay choir", "Loan of the quay choir");
+        assertThat(app.put("/api/jobs/" + job + "/instrument", named).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aCorrectionSaysWhatItLeavesWithoutAMeaning() {
+        long job = electric("Rigger");
+        assertThat(post(
+                                job,
+                                "height-habit",
+                                ",\"station\":\"ACTION\",\"pressed\":0,\"fret\":17,\"tool\":\"card\",\"flat\":false")
+                        .status())
+                .isEqualTo(200);
+        read(job, "ACTION", 6, "2.1");
+        JsonNode before = job(job);
+        assertThat(before.has("unfit")).isFalse();
+        var facts = (tools.jackson.databind.node.ObjectNode)
+                before.get("instrument").deepCopy();
+        facts.put("frets", 14).put("bodyJointFret", 12).remove(List.of("version", "kindLabel"));
+        Answer corrected = app.put(
+                "/api/jobs/" + job + "/instrument",
+                "{\"version\":" + before.at("/instrument/version") + ",\"facts\":" + facts + "}");
+        assertThat(corrected.status()).as(corrected.text()).isEqualTo(200);
+        JsonNode now = corrected.json();
+        assertThat(now.get("unfit").asString())
+                .startsWith("Not for this instrument as it is now, and not counted: “")
+                .contains("2.1");
+        assertThat(now.at("/tape/0/mark").asString()).isEqualTo("Not for this instrument as it is now: not counted.");
+        assertThat(now.at("/action/method").asString()).contains("at fret 12");
+        facts.put("frets", 22).put("bodyJointFret", 16);
+        JsonNode back = app.put(
+                        "/api/jobs/" + job + "/instrument",
+                        "{\"version\":" + now.at("/instrument/version") + ",\"facts\":" + facts + "}")
+                .json();
+        assertThat(back.has("unfit")).isFalse();
+        assertThat(back.at("/action/rows/0/now").asString()).isEqualTo("2.10");
+    }
+
+    @Test
     void oneBrokenJobNeverBreaksTheBench() {
         long broken = electric("Stowaway");
         read(broken, "RELIEF", 6, "0.2");
