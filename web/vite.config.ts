@@ -20,5 +20,6 @@ export default defineConfig({
     environment: "happy-dom",
     include: ["src/**/*.test.{ts,tsx}"],
     setupFiles: ["src/test/setup.ts"],
+    testTimeout: 60_000,
   },
 });

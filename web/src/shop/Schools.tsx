@@ -142,10 +142,10 @@ function Table<S extends { code: string; label: string; reason: string }>({
               {label(s)}
               <textarea
                 aria-label={`${s.label}: reason`}
-                rows={Math.max(1, Math.ceil(s.reason.length / (heads.length > 2 ? 34 : 56)))}
+                rows={Math.max(1, Math.ceil(s.reason.length / (heads.length > 2 ? 27 : 52)))}
                 value={s.reason}
                 onChange={(e) => change(s.code, { ...s, reason: e.target.value })}
-                className="block w-full resize-none bg-transparent text-[14.5px] leading-snug font-normal text-mute"
+                className="block field-sizing-content w-full resize-none bg-transparent text-[14.5px] leading-snug font-normal text-mute"
               />
             </th>
             {columns.map(([name, of]) => (

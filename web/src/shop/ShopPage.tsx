@@ -54,7 +54,6 @@ export function ShopPage() {
           {tools.data !== undefined && (
             <Tools key={`${unit}-${tools.data.version}`} view={tools.data} />
           )}
-          <Backups />
         </section>
         <section aria-label="Schools">
           <h2 className="wide mb-1 text-[26px] font-bold">Schools</h2>
@@ -66,6 +65,7 @@ export function ShopPage() {
           {schools.data !== undefined && (
             <Schools key={`${unit}-${schools.data.version}`} view={schools.data} />
           )}
+          <Backups />
         </section>
       </main>
       <Help

@@ -3,7 +3,12 @@ import { afterEach, beforeEach, vi } from "vitest";
 import { theServer } from "./server";
 
 // whether something is hidden is worked out from every style above it, which takes most of the time
-configure({ defaultHidden: true, getElementError: (message) => new Error(message ?? "not found") });
+configure({
+  defaultHidden: true,
+  // what is waited for comes much sooner, unless the machine has other work
+  asyncUtilTimeout: 20_000,
+  getElementError: (message) => new Error(message ?? "not found"),
+});
 
 // in place before anything of the page is loaded: its client keeps the fetch that it finds
 vi.stubGlobal("fetch", (request: Request | string, init?: RequestInit) =>

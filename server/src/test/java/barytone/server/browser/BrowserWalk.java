@@ -41,6 +41,7 @@ abstract class BrowserWalk {
 
     @AfterEach
     void noPageMayFailOrAskOutside() {
+        browsing.closeWindows();
         assertThat(browsing.troubles()).isEmpty();
         TestClock.set(MORNING);
     }

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,14 +14,40 @@ import java.util.Map;
 
 /** Debian's Chromium without a monitor, and what every page of it must not do. */
 final class Browsing implements AutoCloseable {
-    private final Playwright playwright =
+    /** Long enough for a machine that has other work; what is waited for comes much sooner. */
+    private static final int PATIENCE_MILLIS = 45_000;
+
+    private static final Playwright PLAYWRIGHT =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
+    }
+
+    /** The browser of every walk of this process; started once, for that takes seconds. Those that hear a sound are their own. */
+    private static @org.jspecify.annotations.Nullable Browser usual;
+
     private final Browser browser;
+    private final boolean own;
     private final List<String> troubles = new ArrayList<>();
     private final String base;
 
-    Browsing(String base, String... more) {
+    Browsing(String base) {
+        this(base, started(), false);
+    }
+
+    private Browsing(String base, Browser browser, boolean own) {
         this.base = base;
+        this.browser = browser;
+        this.own = own;
+    }
+
+    private static synchronized Browser started() {
+        if (usual == null || !usual.isConnected()) usual = start();
+        return usual;
+    }
+
+    private static Browser start(String... more) {
         List<String> args = new ArrayList<>(List.of(
                 "--no-sandbox",
                 "--disable-gpu",
@@ -30,21 +57,28 @@ final class Browsing implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync"));
         args.addAll(List.of(more));
-        browser = playwright
+        return PLAYWRIGHT
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(args));
     }
 
+    /** A browser without a microphone. */
+    static Browsing deaf(String base) {
+        return new Browsing(base, start("--autoplay-policy=no-user-gesture-required"), true);
+    }
+
     /** A browser whose microphone hears a sound file over and over. */
     static Browsing hearing(String base, Path wav) {
         return new Browsing(
                 base,
-                "--use-fake-ui-for-media-stream",
-                "--use-fake-device-for-media-stream",
-                "--use-file-for-fake-audio-capture=" + wav,
-                "--autoplay-policy=no-user-gesture-required");
+                start(
+                        "--use-fake-ui-for-media-stream",
+                        "--use-fake-device-for-media-stream",
+                        "--use-file-for-fake-audio-capture=" + wav,
+                        "--autoplay-policy=no-user-gesture-required"),
+                true);
     }
 
     /** A window that may listen to the microphone. */
@@ -52,6 +86,11 @@ final class Browsing implements AutoCloseable {
         Page page = page(path);
         page.context().grantPermissions(List.of("microphone"));
         return page;
+    }
+
+    /** Closes every window, or each would go on asking for news. */
+    void closeWindows() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
     }
 
     /** A new window of its own, at a bench monitor's size. */
@@ -65,7 +104,7 @@ final class Browsing implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setTimezoneId("UTC"));
-        context.setDefaultTimeout(10_000);
+        context.setDefaultTimeout(PATIENCE_MILLIS);
         Page page = context.newPage();
         page.onPageError(troubles::add);
         page.onRequest(request -> {
@@ -83,7 +122,7 @@ final class Browsing implements AutoCloseable {
 
     @Override
     public void close() {
-        browser.close();
-        playwright.close();
+        if (own) browser.close();
+        else closeWindows();
     }
 }

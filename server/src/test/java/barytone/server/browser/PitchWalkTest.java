@@ -32,7 +32,7 @@ class PitchWalkTest {
         Path wav = sounds.resolve("string.wav");
         Files.write(wav, string(109.8, 3));
         hearing = Browsing.hearing(app.base(), wav);
-        deaf = new Browsing(app.base(), "--autoplay-policy=no-user-gesture-required");
+        deaf = Browsing.deaf(app.base());
     }
 
     @AfterAll
