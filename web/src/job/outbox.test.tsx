@@ -49,6 +49,19 @@ describe("an addition that nobody answers", () => {
     await waitFor(() => expect(sessionStorage.length).toBe(0));
   });
 
+  it("goes after the last entry that this window has seen, whatever is drawn", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("1.7{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    // an answer from before that entry
+    await user.keyboard("{Escape}");
+    await user.click(screen.getByRole("radio", { name: "thou" }));
+    await user.click(field(/under string 5 A/));
+    await user.keyboard("66{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ after: 999 });
+  });
+
   it("waits, with the reason, while the disk takes nothing", async () => {
     const user = await openJob(2, "turnstone");
     let full = true;

@@ -53,14 +53,21 @@ export function useJob(id: number) {
   const hearing = useRef<Promise<unknown> | null>(null);
   const [working, setWorking] = useState(false);
   const where = { path: { id }, query: { unit } };
+  /** The place of the last entry that this window has seen; it never goes back. */
+  const seq = useRef(0);
+  const fetched = () => answer(api.GET("/api/jobs/{id}", { params: where }));
   const job = useQuery({
     queryKey: ["job", id, unit],
-    queryFn: () => answer(api.GET("/api/jobs/{id}", { params: where })),
+    queryFn: async () => {
+      const then = await fetched();
+      // asked for before an entry of this window was kept, told after it
+      return then.seq < seq.current ? fetched() : then;
+    },
     placeholderData: (old) => (old?.id === id ? old : undefined),
   });
-  const seq = useRef(0);
   useEffect(() => {
-    seq.current = job.data?.seq ?? 0;
+    // this may be drawn when more entries have been kept already
+    seq.current = Math.max(seq.current, job.data?.seq ?? 0);
   }, [job.data]);
 
   const latest = useQuery({
