@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { Problem, type JobView } from "../app/api";
 import { NotFound } from "../app/NotFound";
@@ -150,21 +150,17 @@ function OpenJob({
   };
   // whoever comes back from a panel stands where they were
   const backToField = useRef(false);
-  // a field of another station is there only after the next drawing
-  const goingTo = useRef<number | null>(null);
-  const [, drawAgain] = useState(0);
-  const focusAfterDrawing = (target: number) => {
-    goingTo.current = target;
-    // without a drawing to come it would wait, and take the focus at a later one
-    drawAgain((n) => n + 1);
-  };
-  useEffect(() => {
-    if (goingTo.current === null) return;
-    if (station === "PICKUPS")
+  // A field of another station is there only after the drawing that shows it. Where to go belongs to that drawing: kept beside it, what was still to be done after
+  // the drawing before would take it to a field that is about to go, and the next series would be typed nowhere.
+  const [goingTo, setGoingTo] = useState<{ station: Station; string: number } | null>(null);
+  const focusAfterDrawing = (target: number, at: Station = station) =>
+    setGoingTo({ station: at, string: target });
+  useLayoutEffect(() => {
+    if (goingTo === null) return;
+    if (goingTo.station === "PICKUPS")
       document.querySelector<HTMLInputElement>("[data-pickup-gap]")?.focus();
-    else fields.current.get(goingTo.current)?.focus();
-    goingTo.current = null;
-  });
+    else fields.current.get(goingTo.string)?.focus();
+  }, [goingTo]);
   /** To the field of the open station, where the cursor was. */
   const goToField = () => {
     // a series that has come to rest begins anew; otherwise the cursor goes on where it was
@@ -197,7 +193,7 @@ function OpenJob({
     const first = at ?? asked ?? stringsOf(job, to)[0] ?? bassString;
     setString(first);
     listening.leave();
-    focusAfterDrawing(first);
+    focusAfterDrawing(first, to);
     setOther(false);
   };
   const actions = jobActions(job, send, goToReading);

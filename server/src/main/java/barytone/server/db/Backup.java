@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
@@ -16,6 +17,8 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -117,6 +120,7 @@ public final class Backup {
             if (!Files.exists(weekly)) copy(daily, weekly);
             keep(folder, DAILY, KEPT_DAILY);
             keep(folder, WEEKLY, KEPT_WEEKLY);
+            deleteLeftovers(backups);
         } catch (IOException e) {
             throw failed(daily, e);
         }
@@ -141,6 +145,15 @@ public final class Backup {
                 .filter(f -> f.getFileName().toString().startsWith(kind))
                 .toList();
         for (Path old : all.subList(Math.min(most, all.size()), all.size())) Files.deleteIfExists(old);
+    }
+
+    /** What was interrupted days ago. */
+    private static void deleteLeftovers(Path backups) throws IOException {
+        FileTime before = FileTime.from(Instant.now().minus(Duration.ofDays(2)));
+        try (Stream<Path> files = Files.list(backups)) {
+            for (Path part : files.filter(f -> f.toString().endsWith(".part")).toList())
+                if (Files.getLastModifiedTime(part).compareTo(before) < 0) Files.deleteIfExists(part);
+        }
     }
 
     private static void copy(Path from, Path to) throws IOException {
@@ -267,7 +280,8 @@ public final class Backup {
                 for (Path f : files.filter(f -> f.getFileName().toString().startsWith(DATABASE))
                         .toList()) Files.copy(f, aside.resolve(f.getFileName()), StandardCopyOption.COPY_ATTRIBUTES);
             }
-            return "\nWhat was there before could not be read as a database; its files are kept in " + aside;
+            return "\nWhat was there before could not be backed up (" + damaged.getMessage()
+                    + ")\nIts files are kept in " + aside;
         }
     }
 

@@ -65,7 +65,8 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     }
 
     private static ProblemDetail storage(StorageTrouble trouble, Exception e) {
-        LOG.error("{}", trouble.told(), e);
+        // one line: while a disk is full every window says so every few seconds
+        LOG.warn("{} ({})", trouble.told(), e.toString());
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(trouble.status(), trouble.told());
         problem.setProperty("code", "storage");
         return problem;

@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.core.instrument.InstrumentKind;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,5 +127,32 @@ class BlindWalkTest extends BrowserWalk {
             page.keyboard().press("g");
             assertThat(page.locator("[data-length-field]:focus")).hasCount(1);
         }
+    }
+
+    @Test
+    void aStationThatIsOpenedJustAsAnAnswerIsDrawnHasTheCursor() {
+        Page page = takeIn("ELECTRIC");
+        page.keyboard().type("0.2");
+        Locator row = reading(page, "Relief", "6");
+        assertThat(row).hasValue("0.2");
+        List<Route> held = new ArrayList<>();
+        page.route(Pattern.compile(".*/readings.*"), held::add, new Page.RouteOptions().setTimes(1));
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> held.size() == 1);
+        // the key comes after the answer is drawn and before what follows from the drawing is done
+        page.evaluate("""
+                () => new MutationObserver((_, seen) => {
+                  const fields = [...document.querySelectorAll("input[data-length-field]")];
+                  if (fields.some((field) => field.placeholder !== "")) return;
+                  seen.disconnect();
+                  document.activeElement.dispatchEvent(
+                    new KeyboardEvent("keydown", { key: "N", shiftKey: true, bubbles: true }));
+                }).observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true })
+                """);
+        held.getFirst().resume();
+        assertThat(reading(page, "Nut", "6")).isFocused();
+        type(page, "0.14");
+        page.waitForCondition(() -> tape(page).size() == 2);
+        assertThat(tape(page).getLast()).isEqualTo("Nut 6: 0.14 mm");
     }
 }

@@ -73,6 +73,15 @@ abstract class BrowserWalk {
         return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1)).json();
     }
 
+    /** The place of its last entry: asked again and again, this costs the server nothing. */
+    static long seq(Page page) {
+        String url = page.url();
+        return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1) + "/seq")
+                .json()
+                .get("seq")
+                .asLong();
+    }
+
     /** Opens a job of the demo data from the bench. */
     static Page demoJob(String name) {
         Page page = page("/");

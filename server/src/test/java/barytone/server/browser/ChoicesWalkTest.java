@@ -36,7 +36,7 @@ class ChoicesWalkTest extends BrowserWalk {
             Locator field = reading(page, "Relief", String.valueOf(string));
             field.fill(string == 1 ? treble : bass);
             field.press("Enter");
-            page.waitForCondition(() -> job(page).get("seq").asLong() > before);
+            page.waitForCondition(() -> seq(page) > before);
             assertThat(headline(page)).hasText(job(page).at("/advice/headline").asString());
             page.keyboard().press("Escape");
         }

@@ -49,6 +49,10 @@ class DayWalkTest extends BrowserWalk {
         page.waitForCondition(
                 () -> job(page).get("action").get("rows").valueStream().allMatch(row -> row.hasNonNull("now")));
         JsonNode asFound = job(page);
+        for (String station : new String[] {"relief", "nut", "action"})
+            assertThat(asFound.get(station).get("rows").valueStream())
+                    .as(station + " as found, of " + asFound.get("tape"))
+                    .allMatch(row -> row.hasNonNull("found"));
         Set<String> met = KeyboardWork.on(page, (station, string) -> found(page, station, string));
         JsonNode done = job(page);
         assertThat(met).contains("done");

@@ -164,7 +164,7 @@ class IntonationWalkTest extends BrowserWalk {
             }
             page.keyboard().press(gaps ? "l" : kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
             long before = job.get("seq").asLong();
-            page.waitForCondition(() -> job(page).get("seq").asLong() > before);
+            page.waitForCondition(() -> seq(page) > before);
             assertThat(headline(page)).hasText(job(page).at("/advice/headline").asString());
         }
         throw new AssertionError("still to do: " + job(page).at("/advice/headline"));

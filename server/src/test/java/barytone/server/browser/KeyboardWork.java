@@ -86,7 +86,7 @@ final class KeyboardWork {
     /** A key that adds to the job. */
     private static void pressed(Page page, JsonNode before, String key) {
         page.keyboard().press(key);
-        page.waitForCondition(() ->
-                BrowserWalk.job(page).get("seq").asLong() > before.get("seq").asLong());
+        long last = before.get("seq").asLong();
+        page.waitForCondition(() -> BrowserWalk.seq(page) > last);
     }
 }

@@ -7,7 +7,10 @@ import barytone.server.RunningBarytone;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -119,7 +122,10 @@ class BackupTest {
         RunningBarytone.in(data, DEMO).close();
         Path file = Backup.byHand(data, null);
         Files.writeString(data.resolve("barytone.db"), "spilt finish");
-        assertThat(Backup.restore(data, file)).contains("could not be read as a database; its files are kept in");
+        assertThat(Backup.restore(data, file))
+                .contains("could not be backed up")
+                .contains("is not a database of Barytone")
+                .contains("Its files are kept in");
         try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
             assertThat(everyJob(app)).hasSize(12);
         }
@@ -130,6 +136,8 @@ class BackupTest {
         RunningBarytone.in(folder).close();
         Files.createDirectories(folder.resolve("backups"));
         Files.writeString(folder.resolve("backups/by-hand-2031-01-01-120000.zip"), "never given up");
+        Path left = Files.writeString(folder.resolve("backups/.daily-2031-01-01.zip.7.part"), "interrupted");
+        Files.setLastModifiedTime(left, FileTime.from(Instant.now().minus(Duration.ofDays(9))));
         LocalDate first = LocalDate.of(2031, 1, 1);
         for (int day = 0; day < 70; day++) {
             LocalDate today = first.plusDays(day);
@@ -140,6 +148,7 @@ class BackupTest {
                 Backup.in(folder).stream().map(f -> f.getFileName().toString()).toList();
         assertThat(names).filteredOn(n -> n.startsWith("daily-")).hasSize(7).contains("daily-2031-03-11.zip");
         assertThat(names).filteredOn(n -> n.startsWith("weekly-")).hasSize(8).contains("weekly-2031-W11.zip");
+        assertThat(left).doesNotExist();
         assertThat(names).contains("by-hand-2031-01-01-120000.zip");
     }
 }

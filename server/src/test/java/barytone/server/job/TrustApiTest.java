@@ -337,6 +337,26 @@ class TrustApiTest {
                 .isEqualTo("ELECTRIC_MIDDLE");
     }
 
+    @Test
+    void aWishMadeOnALongerBoardIsNoneForAShorterOne() {
+        long job = electric("Cook");
+        assertThat(post(
+                                job,
+                                "target",
+                                ",\"bassLow\":\"0.1\",\"bassHigh\":\"0.2\",\"trebleLow\":\"0.1\",\"trebleHigh\":\"0.2\"")
+                        .status())
+                .isEqualTo(200);
+        assertThat(app.put("/api/jobs/" + job + "/wishes", "{\"what\":\"relief\",\"scope\":\"PLAYER\"}")
+                        .status())
+                .isEqualTo(204);
+        String label = job(job).at("/relief/target/label").asString();
+        assertThat(job(electric("Cook")).at("/relief/target/label").asString()).isEqualTo(label);
+        JsonNode shorter = job(open(opening("Cook", "ELECTRIC", "E A D G B E", 12, 10, "")));
+        assertThat(shorter.at("/relief/target/label").asString())
+                .isEqualTo("Middle")
+                .isNotEqualTo(label);
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {8, 9, 10, 11})
     void aShortBoardIsAcceptedAndShown(int frets) {
