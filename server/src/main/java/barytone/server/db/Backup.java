@@ -191,6 +191,7 @@ public final class Backup {
 
     /** A copy of the database as it is at one moment. It is read to the end, so that damage shows before older backups are given up for it. */
     private static void snapshot(Path database, Path to) throws SQLException {
+        DatabaseFile.version(database, false);
         try (Connection db = DatabaseFile.connect(database, false);
                 PreparedStatement copy = db.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, to.toString());
