@@ -1,6 +1,13 @@
-import { describe, expect, it } from "vitest";
+import { createElement } from "react";
+import { createRoot } from "react-dom/client";
+import { describe, expect, it, vi } from "vitest";
 import { STATIONS } from "../job/stations";
-import { isTyping, keyName } from "./shortcuts";
+import { isTyping, keyName, useShortcuts } from "./shortcuts";
+
+function Drawn({ says, onKey }: { says: string; onKey: (says: string) => void }) {
+  useShortcuts({ d: () => onKey(says) });
+  return says;
+}
 
 function field(value: string, length: boolean): HTMLInputElement {
   const input = document.createElement("input");
@@ -12,6 +19,29 @@ function field(value: string, length: boolean): HTMLInputElement {
 describe("the keys of the stations", () => {
   it("are never a sign with which a length can begin", () => {
     for (const { key } of STATIONS) expect(key).toMatch(/^shift\+[a-z]$/);
+  });
+});
+
+describe("a key that is pressed as soon as something is drawn", () => {
+  it("does what is drawn, not what was drawn before", async () => {
+    // as in a browser: nothing is hurried on behind a drawing
+    vi.stubGlobal("IS_REACT_ACT_ENVIRONMENT", false);
+    const page = document.body.appendChild(document.createElement("div"));
+    const heard: string[] = [];
+    const seen = new MutationObserver(() =>
+      window.dispatchEvent(new KeyboardEvent("keydown", { key: "d" })),
+    );
+    seen.observe(page, { childList: true, subtree: true, characterData: true });
+    const root = createRoot(page);
+    for (const says of ["Loosen the rod", "Tighten the rod"]) {
+      root.render(createElement(Drawn, { says, onKey: (what) => heard.push(what) }));
+      await vi.waitFor(() => expect(page.textContent).toBe(says));
+    }
+    expect(heard).toEqual(["Loosen the rod", "Tighten the rod"]);
+    seen.disconnect();
+    root.unmount();
+    page.remove();
+    vi.stubGlobal("IS_REACT_ACT_ENVIRONMENT", true);
   });
 });
 

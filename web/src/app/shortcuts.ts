@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useLayoutEffect, useRef } from "react";
 
 export type Shortcuts = Record<string, () => void>;
 
@@ -17,13 +17,16 @@ export function keyName(event: Pick<KeyboardEvent, "key" | "shiftKey">): string 
   return event.shiftKey && /^[a-z]$/.test(key) ? `shift+${key}` : key;
 }
 
-/** Listens for single keys while nothing is being typed. */
+/**
+ * Listens for single keys while nothing is being typed. What a key does belongs to the drawing that is seen: set some time after it, a quick key would find nobody
+ * listening, or do what was drawn before.
+ */
 export function useShortcuts(shortcuts: Shortcuts, active = true): void {
   const current = useRef(shortcuts);
-  useEffect(() => {
+  useLayoutEffect(() => {
     current.current = shortcuts;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!active) return;
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;

@@ -1,4 +1,4 @@
-import { useEffect, type ReactNode } from "react";
+import { useLayoutEffect, type ReactNode } from "react";
 import { Button } from "../ui/controls";
 
 /** The form of a move that was made otherwise than advised: its fields, and the buttons that record it or not. */
@@ -15,7 +15,7 @@ export function MoveForm({
   onDone: () => void;
   children: ReactNode;
 }) {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key === "Escape") onDone();
     };

@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -205,20 +205,20 @@ class ReliefJobWalkTest extends BrowserWalk {
     @Test
     void aTurnWhoseAnswerIsLostIsOnTheTapeOnce() {
         Page page = demoJob("Long-scale baritone “Cormorant”");
-        AtomicInteger lost = new AtomicInteger();
+        AtomicBoolean away = new AtomicBoolean(true);
         page.route("**/api/jobs/*/rod-turns**", route -> {
-            if (lost.getAndIncrement() > 0) route.resume();
-            else {
-                // it comes to the server, and the answer does not come back
+            // it comes to the server, and the answer does not come back
+            if (away.get()) {
                 route.fetch();
                 route.abort();
-            }
+            } else route.resume();
         });
         long before = job(page).get("seq").asLong();
         page.keyboard().press("d");
         assertThat(page.getByText("Barytone does not answer")).isVisible();
         page.keyboard().press("d");
         page.getByText("Send now").click();
+        away.set(false);
         assertThat(headline(page)).containsText("Retune");
         assertThat(page.getByText("Barytone does not answer")).hasCount(0);
         org.assertj.core.api.Assertions.assertThat(job(page).get("seq").asLong())
