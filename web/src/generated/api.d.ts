@@ -2368,6 +2368,7 @@ export interface components {
             after: number;
             key: string;
             strings: string;
+            sure?: boolean;
         };
         PairMember: {
             /** Format: double */

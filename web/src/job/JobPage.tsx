@@ -217,7 +217,7 @@ function OpenJob({
     return () => clearTimeout(timer);
   }, [open, string, fields, backToField]);
   const started = useRef(false);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (started.current) return;
     started.current = true;
     fields.current.get(wanted ?? bassString)?.focus({ preventScroll: true });
@@ -429,7 +429,7 @@ function OpenJob({
         onOpen={setOpen}
         send={send}
         working={working}
-        problem={problem?.message ?? null}
+        problem={problem}
         onCorrected={(dropped) => {
           clearNews();
           setUnfit(dropped);

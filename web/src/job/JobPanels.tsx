@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { answer, api, asProblem, type JobView } from "../app/api";
+import { answer, api, asProblem, type JobView, type Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useUnit } from "../app/unit";
 import { Panel } from "../ui/Panel";
@@ -61,14 +61,13 @@ export function JobPanels({
   send: Send;
   working: boolean;
   /** What went wrong last. */
-  problem: string | null;
-  /** The instrument was corrected here: no news from another window. */
-  /** Told what does not fit the instrument any more. */
+  problem: Problem | null;
+  /** The instrument was corrected here, which is no news from another window; told what does not fit it any more. */
   onCorrected: (unfit: string | undefined) => void;
 }) {
   const { unit } = useUnit();
   const queries = useQueryClient();
-  const panelTrouble = open === null ? null : problem;
+  const panelTrouble = open === null ? null : (problem?.message ?? null);
   const panel = { job, send, trouble: panelTrouble, onDone: () => onOpen(null) };
   return (
     <>
@@ -123,7 +122,7 @@ export function JobPanels({
         {station === "NUT" ? (
           <NutPanel job={job} send={send} trouble={panelTrouble} />
         ) : station === "INTONATION" ? (
-          <SaddlesPanel job={job} send={send} trouble={panelTrouble} />
+          <SaddlesPanel job={job} send={send} problem={problem} />
         ) : (
           <BridgePanel {...panel} />
         )}

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from "react";
-import { answer, api, type JobView, type Schemas } from "../app/api";
+import { answer, api, asProblem, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Heads } from "../ui/Heads";
@@ -30,7 +30,7 @@ function SumForm<T>({
       setTrouble(null);
     } catch (error) {
       setTold(null);
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error).message);
     }
   };
   return (

@@ -1,11 +1,15 @@
 import { useState } from "react";
-import { api } from "../app/api";
-import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { api, type Problem } from "../app/api";
+import { Button, Field, Select, TextInput, TroubleOrQuestion } from "../ui/controls";
 import { Heads } from "../ui/Heads";
 import type { PanelProps } from "./SettingForm";
 
 /** The strings that are on, where the saddles start, how far they can go, and what their pattern says. */
-export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">) {
+export function SaddlesPanel({
+  job,
+  send,
+  problem,
+}: Pick<PanelProps, "job" | "send"> & { problem: Problem | null }) {
   const { strings, saddles } = job.intonation;
   const [set, setSet] = useState(job.instrument.strings);
   const [drops, setDrops] = useState<Record<number, string>>({});
@@ -14,9 +18,25 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
   const [back, setBack] = useState("");
   const [places, setPlaces] = useState<Record<number, string>>({});
   const rows = job.intonation.rows;
+  const putOn = (gauges: string, sure: boolean) =>
+    void send((stamp, params) =>
+      api.POST("/api/jobs/{id}/other-strings", {
+        params,
+        body: { ...stamp, strings: gauges, sure },
+      }),
+    );
   return (
     <div className="flex flex-col gap-5">
-      {trouble !== null && <Trouble text={trouble} />}
+      {problem !== null && (
+        <TroubleOrQuestion
+          problem={problem}
+          onMeant={(meant) => {
+            setSet(meant);
+            putOn(meant, false);
+          }}
+          onSure={() => putOn(set, true)}
+        />
+      )}
       <section>
         <h3 className="wide mb-2 text-[17px] font-bold">Strings</h3>
         <Field label="What is on" hint="on an old set the result is provisional">
@@ -41,12 +61,7 @@ export function SaddlesPanel({ job, send, trouble }: Omit<PanelProps, "onDone">)
           className="mt-3 flex items-end gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            void send((stamp, params) =>
-              api.POST("/api/jobs/{id}/other-strings", {
-                params,
-                body: { ...stamp, strings: set },
-              }),
-            );
+            putOn(set, false);
           }}
         >
           <div className="flex-1">

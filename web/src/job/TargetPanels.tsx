@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { answer, api, type JobView, type Schemas } from "../app/api";
+import { answer, api, asProblem, type JobView, type Schemas } from "../app/api";
 import { Button, Field, Select, TextInput } from "../ui/controls";
 import { ChoiceList, SettingForm, type PanelProps } from "./SettingForm";
 import { heightViewOf, type HeightStation } from "./stations";
@@ -171,7 +171,7 @@ export function KeepFor({ job, what }: { job: JobView; what: string }) {
         .then((r) => ({ ...r, data: r.response.ok ? true : undefined })),
     )
       .then(() => setTold(`Kept for ${whom}: later jobs start with it.`))
-      .catch((error: unknown) => setTold(error instanceof Error ? error.message : String(error)));
+      .catch((error: unknown) => setTold(asProblem(error).message));
   return (
     <div className="mt-4 border-t border-line pt-3 text-[16px]">
       <p className="mb-2 text-mute">

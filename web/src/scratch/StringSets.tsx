@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Schemas } from "../app/api";
+import { answer, api, asProblem, type Schemas } from "../app/api";
 import { tensionIn, useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Heads } from "../ui/Heads";
@@ -237,7 +237,7 @@ function ShopSets({
       setTrouble(null);
       setEditing(null);
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error).message);
     }
     await queries.invalidateQueries({ queryKey: ["string-sets"] });
   };

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api } from "../app/api";
+import { answer, api, asProblem } from "../app/api";
 import { Button, Trouble } from "../ui/controls";
 
 /** Where the backups are, how old the last one is, and one more at once. */
@@ -18,7 +18,7 @@ export function Backups() {
     try {
       queries.setQueryData(["backups"], await answer(api.POST("/api/shop/backups")));
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error).message);
     } finally {
       setBusy(false);
     }

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Schemas } from "../app/api";
+import { answer, api, asProblem, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Button, TextInput, Trouble } from "../ui/controls";
 import { Heads } from "../ui/Heads";
@@ -35,7 +35,7 @@ export function Schools({ view }: { view: View }) {
       setTold("Kept. New jobs start from these.");
       queries.setQueryData(["schools", unit], kept);
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error).message);
     }
   };
   return (

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { answer, api, type Schemas } from "../app/api";
+import { answer, api, asProblem, type Schemas } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
@@ -100,7 +100,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
       queries.setQueryData(["tools", unit], kept);
       void queries.invalidateQueries({ queryKey: ["job"] });
     } catch (error) {
-      setTrouble(error instanceof Error ? error.message : String(error));
+      setTrouble(asProblem(error).message);
     } finally {
       setBusy(false);
     }

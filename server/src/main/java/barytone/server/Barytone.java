@@ -1,6 +1,6 @@
 package barytone.server;
 
-import barytone.server.db.CannotStartException;
+import barytone.server.db.DataTroubleException;
 import barytone.server.db.DatabaseConfig;
 import java.time.Clock;
 import java.util.Arrays;
@@ -19,7 +19,7 @@ public class Barytone {
         if (args.length > 0 && Maintain.knows(args[0])) System.exit(Maintain.run(args, System.out, System.err));
         try {
             application().run(args);
-        } catch (CannotStartException e) {
+        } catch (DataTroubleException e) {
             System.exit(1);
         }
     }

@@ -1,7 +1,8 @@
 package barytone.server;
 
 import barytone.server.db.Backup;
-import barytone.server.db.CannotStartException;
+import barytone.server.db.DataTroubleException;
+import barytone.server.db.Restore;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -27,9 +28,9 @@ final class Maintain {
         Path folder = Path.of(args[1]);
         try {
             if (backup) out.println("Backup made: " + Backup.byHand(folder, args.length > 2 ? Path.of(args[2]) : null));
-            else out.println(Backup.restore(folder, Path.of(args[2])));
+            else out.println(Restore.restore(folder, Path.of(args[2])));
             return 0;
-        } catch (CannotStartException e) {
+        } catch (DataTroubleException e) {
             err.println(e.getMessage());
             return 1;
         }

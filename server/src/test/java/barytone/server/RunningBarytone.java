@@ -8,6 +8,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -69,6 +70,14 @@ public final class RunningBarytone implements AutoCloseable {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    /** Writes a note on a job. */
+    public Answer note(long job, String text) {
+        long after = get("/api/jobs/" + job).json().get("seq").asLong();
+        return post(
+                "/api/jobs/" + job + "/notes",
+                "{\"after\":" + after + ",\"key\":\"" + UUID.randomUUID() + "\",\"text\":\"" + text + "\"}");
     }
 
     /** Fetches a file. */

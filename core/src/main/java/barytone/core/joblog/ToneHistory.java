@@ -85,7 +85,6 @@ final class ToneHistory {
             case JobEvent.PitchRead e ->
                 e.string() <= spec.strings() && e.sounded().fret() <= spec.frets();
             case JobEvent.SaddlesMoved e -> e.clockwise().size() == supports.size();
-            case JobEvent.IntonationSet e -> e.ways().fits(spec.strings(), spec.frets());
             case JobEvent.LengthTravelRead e -> e.support() < supports.size();
             case JobEvent.Stretched e -> e.string() <= spec.strings();
             case JobEvent.StringRenewed e -> e.string() <= spec.strings();

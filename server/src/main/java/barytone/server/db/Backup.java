@@ -1,8 +1,6 @@
 package barytone.server.db;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
 import java.nio.channels.FileChannel;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
@@ -14,9 +12,7 @@ import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -24,61 +20,39 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.IsoFields;
 import java.util.Comparator;
-import java.util.Enumeration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Backups of a data folder: a zip with the database, whole and checked, and with whatever else the folder holds. Made while Barytone runs without holding it up;
- * a backup that was interrupted leaves nothing that looks like one.
+ * a backup that was interrupted leaves nothing that looks like one. {@link Restore} puts one back.
  */
 public final class Backup {
-    private static final String DATABASE = "barytone.db";
     private static final String DAILY = "daily-";
     private static final String WEEKLY = "weekly-";
     private static final int KEPT_DAILY = 7;
     private static final int KEPT_WEEKLY = 8;
     private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss", Locale.ROOT);
-    private static final byte[] ZIP = {'P', 'K', 3, 4};
 
     private Backup() {}
-
-    /**
-     * What a backup holds.
-     *
-     * @param newest when the last entry was made, UTC; null when there is none
-     */
-    public record Holds(long jobs, long entries, @Nullable String newest) {
-        /** In words. */
-        public String words() {
-            return jobs
-                    + (jobs == 1 ? " job, " : " jobs, ")
-                    + entries
-                    + (entries == 1 ? " entry" : " entries")
-                    + (newest == null
-                            ? ""
-                            : ", the last of " + newest.substring(0, 16).replace('T', ' ') + " UTC");
-        }
-    }
 
     /**
      * Makes a backup of a data folder, whether Barytone runs on it or not.
      *
      * @param target the file to make, which must not exist; null for one with the time in its name, among the folder's backups
      * @return the file
-     * @throws CannotStartException when there is nothing to back up, or it cannot be
+     * @throws DataTroubleException when there is nothing to back up, or it cannot be
      */
     public static Path byHand(Path folder, @Nullable Path target) {
         Path whole = folder.toAbsolutePath().normalize();
         if (!Files.exists(DataFolder.database(whole)))
-            throw new CannotStartException("There is no database in " + whole + ", so there is nothing to back up.");
+            throw new DataTroubleException("There is no database in " + whole + ", so there is nothing to back up.");
         Path file = target == null
                 ? named(whole, "by-hand")
                 : target.toAbsolutePath().normalize();
@@ -92,12 +66,13 @@ public final class Backup {
         return file;
     }
 
-    private static Path named(Path folder, String why) {
-        return backups(folder).resolve(why + "-" + LocalDateTime.now().format(MINUTE) + ".zip");
+    static Path named(Path folder, String why) {
+        return DataFolder.backups(folder).resolve(stamped(why) + ".zip");
     }
 
-    private static Path backups(Path folder) {
-        return folder.resolve("backups");
+    /** A name with the time in it. */
+    static String stamped(String why) {
+        return why + "-" + LocalDateTime.now().format(MINUTE);
     }
 
     /**
@@ -106,7 +81,7 @@ public final class Backup {
      * @return the backup of the day when it was made now
      */
     public static Optional<Path> daily(Path folder, LocalDate day) {
-        Path backups = backups(folder);
+        Path backups = DataFolder.backups(folder);
         Path daily = backups.resolve(DAILY + day + ".zip");
         if (Files.exists(daily)) return Optional.empty();
         make(folder, daily);
@@ -129,7 +104,7 @@ public final class Backup {
 
     /** The backups in a folder, newest name of each kind first. */
     public static List<Path> in(Path folder) {
-        Path backups = backups(folder);
+        Path backups = DataFolder.backups(folder);
         if (!Files.isDirectory(backups)) return List.of();
         try (Stream<Path> files = Files.list(backups)) {
             return files.filter(f -> f.toString().endsWith(".zip"))
@@ -168,15 +143,15 @@ public final class Backup {
                 "." + file.getFileName() + "." + ProcessHandle.current().pid() + ".part");
     }
 
-    private static void make(Path folder, Path file) {
+    static void make(Path folder, Path file) {
         if (Files.exists(file))
-            throw new CannotStartException(
+            throw new DataTroubleException(
                     file + " exists already, and a backup overwrites nothing. Give another name.");
-        Path snapshot = part(file.resolveSibling(DATABASE));
+        Path snapshot = part(file.resolveSibling(DataFolder.DATABASE));
         Path part = part(file);
         try {
             if (file.getParent() != null) Files.createDirectories(file.getParent());
-            ownersAlone(backups(folder));
+            ownersAlone(DataFolder.backups(folder));
             Files.deleteIfExists(snapshot);
             snapshot(DataFolder.database(folder), snapshot);
             zip(folder, snapshot, part);
@@ -209,7 +184,7 @@ public final class Backup {
                 ZipOutputStream zip = new ZipOutputStream(java.nio.channels.Channels.newOutputStream(channel))) {
             ownersAlone(part);
             zip.setLevel(Deflater.BEST_SPEED);
-            entry(zip, DATABASE, snapshot);
+            entry(zip, DataFolder.DATABASE, snapshot);
             for (Path other : others(folder))
                 entry(zip, folder.relativize(other).toString().replace('\\', '/'), other);
             zip.finish();
@@ -217,7 +192,7 @@ public final class Backup {
         }
     }
 
-    private static List<Path> others(Path folder) throws IOException {
+    static List<Path> others(Path folder) throws IOException {
         try (Stream<Path> all = Files.walk(folder)) {
             return all.filter(Files::isRegularFile)
                     .filter(f -> !DataFolder.isOwn(folder.relativize(f).getName(0)))
@@ -232,101 +207,7 @@ public final class Backup {
         zip.closeEntry();
     }
 
-    /**
-     * Puts a backup in the place of what a data folder holds. What it holds is backed up before; where it cannot be, its files are kept aside.
-     *
-     * @param file a backup, or a copy of the database itself
-     * @return what to tell
-     * @throws CannotStartException when the file is no backup, is damaged or of a newer Barytone, or when Barytone runs on the folder. Nothing is changed.
-     */
-    public static String restore(Path folder, Path file) {
-        Path source = file.toAbsolutePath().normalize();
-        if (!Files.isRegularFile(source)) throw new CannotStartException("There is no file " + source + ".");
-        try (DataFolder data = DataFolder.take(folder)) {
-            Path inside = Files.createTempDirectory(data.path(), ".restore-");
-            try {
-                unpack(source, inside);
-                Path database = inside.resolve(DATABASE);
-                if (!Files.exists(database)) throw noBackup(source);
-                DatabaseFile.version(database, true);
-                Holds holds = holds(database);
-                String before = setAside(data);
-                for (Path other : others(inside)) {
-                    Path to = data.path().resolve(inside.relativize(other).toString());
-                    Files.createDirectories(to.getParent());
-                    move(other, to);
-                }
-                data.deleteBeside();
-                move(database, data.database());
-                return "Restored " + source.getFileName() + ": " + holds.words() + "." + before;
-            } finally {
-                deleteAll(inside);
-            }
-        } catch (IOException | SQLException e) {
-            throw failed(source, e);
-        }
-    }
-
-    private static String setAside(DataFolder data) throws IOException {
-        if (!Files.exists(data.database())) return "";
-        try {
-            Path kept = named(data.path(), "before-restore");
-            make(data.path(), kept);
-            return "\nWhat was there before is kept as " + kept;
-        } catch (CannotStartException damaged) {
-            Path aside = backups(data.path())
-                    .resolve("not-readable-" + LocalDateTime.now().format(MINUTE));
-            Files.createDirectories(aside);
-            try (Stream<Path> files = Files.list(data.path())) {
-                for (Path f : files.filter(f -> f.getFileName().toString().startsWith(DATABASE))
-                        .toList()) Files.copy(f, aside.resolve(f.getFileName()), StandardCopyOption.COPY_ATTRIBUTES);
-            }
-            return "\nWhat was there before could not be backed up (" + damaged.getMessage()
-                    + ")\nIts files are kept in " + aside;
-        }
-    }
-
-    private static void unpack(Path source, Path into) throws IOException {
-        byte[] start = new byte[ZIP.length];
-        try (InputStream in = Files.newInputStream(source)) {
-            in.readNBytes(start, 0, start.length);
-        }
-        if (!java.util.Arrays.equals(start, ZIP)) {
-            Files.copy(source, into.resolve(DATABASE));
-            return;
-        }
-        try (ZipFile zip = new ZipFile(source.toFile())) {
-            for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements(); ) {
-                ZipEntry entry = all.nextElement();
-                Path to = into.resolve(entry.getName()).normalize();
-                if (entry.isDirectory() || !to.startsWith(into)) continue;
-                Files.createDirectories(to.getParent());
-                try (InputStream in = zip.getInputStream(entry);
-                        OutputStream out = Files.newOutputStream(to)) {
-                    in.transferTo(out);
-                }
-            }
-        } catch (java.util.zip.ZipException e) {
-            throw new CannotStartException(source + " is damaged or not a backup; nothing was changed.", e);
-        }
-    }
-
-    private static CannotStartException noBackup(Path source) {
-        return new CannotStartException(
-                source + " is no backup of Barytone: there is no " + DATABASE + " in it. Nothing was changed.");
-    }
-
-    /** Counts what a database holds. */
-    static Holds holds(Path database) throws SQLException {
-        try (Connection db = DatabaseFile.connect(database, true);
-                Statement sql = db.createStatement();
-                ResultSet row = sql.executeQuery(
-                        "SELECT (SELECT count(*) FROM job) AS jobs, count(*) AS entries, max(happened_at) AS newest FROM job_event")) {
-            return new Holds(row.getLong("jobs"), row.getLong("entries"), row.getString("newest"));
-        }
-    }
-
-    private static void move(Path from, Path to) throws IOException {
+    static void move(Path from, Path to) throws IOException {
         try {
             Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
         } catch (FileAlreadyExistsException e) {
@@ -341,27 +222,19 @@ public final class Backup {
         view.setPermissions(PosixFilePermissions.fromString(Files.isDirectory(path) ? "rwx------" : "rw-------"));
     }
 
-    private static CannotStartException failed(Path file, Exception e) {
+    static DataTroubleException failed(Path file, Exception e) {
         StorageTrouble trouble = StorageTrouble.in(e);
-        return new CannotStartException(
+        return new DataTroubleException(
                 "No backup was made of or from " + file + ": "
                         + (trouble == null ? String.valueOf(e.getMessage()) : trouble.told()),
                 e);
     }
 
-    private static void deleteQuietly(Path file) {
+    static void deleteQuietly(Path file) {
         try {
             Files.deleteIfExists(file);
         } catch (IOException ignored) {
             // a hidden file more, that is all
-        }
-    }
-
-    private static void deleteAll(Path folder) {
-        try (Stream<Path> all = Files.walk(folder)) {
-            all.sorted(Comparator.reverseOrder()).forEach(Backup::deleteQuietly);
-        } catch (IOException ignored) {
-            // hidden files more, that is all
         }
     }
 }

@@ -15,8 +15,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The folder with all that a shop has stored. One process has it at a time: it holds a lock for as long as it lives. */
 public final class DataFolder implements AutoCloseable {
-    private static final String DATABASE = "barytone.db";
+    static final String DATABASE = "barytone.db";
     private static final String LOCK = "barytone.lock";
+    private static final String BACKUPS = "backups";
 
     /** What stands beside the database while it is open, and belongs to it. */
     private static final String[] BESIDE = {"-wal", "-shm", "-journal"};
@@ -35,7 +36,7 @@ public final class DataFolder implements AutoCloseable {
     /**
      * Makes the folder when there is none, readable by its owner alone, and takes it for this process.
      *
-     * @throws CannotStartException when it cannot be written, or another process has it
+     * @throws DataTroubleException when it cannot be written, or another process has it
      */
     public static DataFolder take(Path where) {
         Path path = where.toAbsolutePath().normalize();
@@ -53,31 +54,29 @@ public final class DataFolder implements AutoCloseable {
             close(channel);
             throw cannotWrite(path, e);
         }
-        throw new CannotStartException("Another Barytone is working on " + path
+        throw new DataTroubleException("Another Barytone is working on " + path
                 + ". Use that one, or stop it first: two on one folder would know nothing of each other.");
     }
 
     private static void make(Path path) {
         try {
-            boolean posix =
-                    FileSystems.getDefault().supportedFileAttributeViews().contains("posix");
             if (Files.isDirectory(path)) return;
             if (path.getParent() != null) Files.createDirectories(path.getParent());
-            if (posix)
+            if (FileSystems.getDefault().supportedFileAttributeViews().contains("posix"))
                 Files.createDirectory(
                         path, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwx------")));
             else Files.createDirectory(path);
         } catch (FileAlreadyExistsException e) {
             if (!Files.isDirectory(path))
-                throw new CannotStartException(
+                throw new DataTroubleException(
                         "The data folder " + path + " is not a folder. Set BARYTONE_HOME to a folder.", e);
         } catch (IOException e) {
             throw cannotWrite(path, e);
         }
     }
 
-    private static CannotStartException cannotWrite(Path path, IOException e) {
-        return new CannotStartException(
+    private static DataTroubleException cannotWrite(Path path, IOException e) {
+        return new DataTroubleException(
                 "Barytone cannot write in " + path + " (" + e.getClass().getSimpleName()
                         + "). See that the folder can be written by you and its disk has room, or set BARYTONE_HOME to another.",
                 e);
@@ -100,7 +99,11 @@ public final class DataFolder implements AutoCloseable {
     }
 
     public Path backups() {
-        return path.resolve("backups");
+        return backups(path);
+    }
+
+    static Path backups(Path folder) {
+        return folder.toAbsolutePath().normalize().resolve(BACKUPS);
     }
 
     static Path database(Path folder) {
@@ -110,7 +113,7 @@ public final class DataFolder implements AutoCloseable {
     /** Whether a file of the folder is made by Barytone as it runs, and is no part of a backup. */
     static boolean isOwn(Path name) {
         String text = name.toString();
-        return text.startsWith(DATABASE) || text.equals(LOCK) || text.equals("backups") || text.startsWith(".");
+        return text.startsWith(DATABASE) || text.equals(LOCK) || text.equals(BACKUPS) || text.startsWith(".");
     }
 
     /** Removes the database. For the demo, which is made anew. */

@@ -26,6 +26,8 @@ final class DatabaseFile {
     /** Up to this size all of it is looked through at each start; that takes a tenth of a second. */
     private static final long SMALL = 24L << 20;
 
+    private static final int BUSY_MILLIS = 5_000;
+
     private static final String MIGRATIONS = "classpath*:db/migration/V*__*.sql";
 
     private DatabaseFile() {}
@@ -45,17 +47,27 @@ final class DatabaseFile {
 
     /** A plain connection, apart from those of the running server. */
     static Connection connect(Path file, boolean readOnly) throws SQLException {
-        SQLiteConfig config = new SQLiteConfig();
-        config.setBusyTimeout(5_000);
-        config.resetOpenMode(SQLiteOpenMode.CREATE);
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl(url(file));
-        Connection connection = source.getConnection();
+        Connection connection = source(file, false).getConnection();
         if (readOnly)
             try (Statement statement = connection.createStatement()) {
                 statement.execute("PRAGMA query_only = on");
             }
         return connection;
+    }
+
+    /**
+     * Plain connections, each write of which is on the disk when it is confirmed.
+     *
+     * @param create whether a file that is not there is made
+     */
+    static SQLiteDataSource source(Path file, boolean create) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setBusyTimeout(BUSY_MILLIS);
+        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+        if (!create) config.resetOpenMode(SQLiteOpenMode.CREATE);
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl(url(file));
+        return source;
     }
 
     /** As an address: a name with a question mark or a number sign is a name like any other. */
@@ -67,7 +79,7 @@ final class DatabaseFile {
      * The version of a database; 0 when there is none yet or it is empty.
      *
      * @param whole whether to look through all of it, however large it is
-     * @throws CannotStartException when it is not a database of Barytone, damaged, or of a newer version. It is left as it is.
+     * @throws DataTroubleException when it is not a database of Barytone, damaged, or of a newer version. It is left as it is.
      */
     static int version(Path file, boolean whole) {
         try {
@@ -75,22 +87,22 @@ final class DatabaseFile {
             if (Files.isDirectory(file) || !hasHeader(file)) throw notOurs(file, "It is not a database at all");
             if (!Files.isWritable(file)
                     || !Files.isWritable(file.toAbsolutePath().getParent()))
-                throw new CannotStartException(file
+                throw new DataTroubleException(file
                         + " cannot be written by you, so nothing could be recorded. Make it writable, and its folder.");
             try (Connection db = connect(file, true)) {
                 return version(db, file, whole || Files.size(file) <= SMALL);
             }
         } catch (IOException e) {
-            throw new CannotStartException(
+            throw new DataTroubleException(
                     file + " cannot be read (" + e.getClass().getSimpleName() + ").", e);
         } catch (SQLException e) {
             StorageTrouble trouble = StorageTrouble.in(e);
             if (trouble == StorageTrouble.DAMAGED) throw damaged(file, e);
             if (trouble == StorageTrouble.LOCKED)
-                throw new CannotStartException("Another program has " + file + " locked. Close it and start again.", e);
+                throw new DataTroubleException("Another program has " + file + " locked. Close it and start again.", e);
             // tables of other programs, whatever their names
             if (trouble == null) throw notOurs(file, "It belongs to another program");
-            throw new CannotStartException(file + " cannot be read. " + trouble.told(), e);
+            throw new DataTroubleException(file + " cannot be read. " + trouble.told(), e);
         }
     }
 
@@ -106,7 +118,7 @@ final class DatabaseFile {
                 version = row.getInt("v");
             }
             if (version > newest())
-                throw new CannotStartException(file + " was written by a newer Barytone (its version is " + version
+                throw new DataTroubleException(file + " was written by a newer Barytone (its version is " + version
                         + ", this one knows up to " + newest() + "). Start the newer one; the file was left as it is.");
             if (look && !isSound(sql)) throw damaged(file, null);
             return version;
@@ -131,13 +143,13 @@ final class DatabaseFile {
         }
     }
 
-    private static CannotStartException notOurs(Path file, String what) {
-        return new CannotStartException(file + " is not a database of Barytone. " + what
+    private static DataTroubleException notOurs(Path file, String what) {
+        return new DataTroubleException(file + " is not a database of Barytone. " + what
                 + ", and was left as it is. Move it away, or restore a backup: ./barytone restore FILE");
     }
 
-    private static CannotStartException damaged(Path file, @org.jspecify.annotations.Nullable Throwable cause) {
-        return new CannotStartException(
+    private static DataTroubleException damaged(Path file, @org.jspecify.annotations.Nullable Throwable cause) {
+        return new DataTroubleException(
                 file
                         + " is damaged, and was left as it is. Restore a backup: ./barytone restore FILE (those made daily are in "
                         + file.resolveSibling("backups") + ").",

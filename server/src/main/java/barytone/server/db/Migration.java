@@ -7,8 +7,6 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.callback.Callback;
 import org.flywaydb.core.api.callback.Context;
 import org.flywaydb.core.api.callback.Event;
-import org.sqlite.SQLiteConfig;
-import org.sqlite.SQLiteDataSource;
 
 /**
  * Brings a database of an earlier version up to this one. A backup is made before; each step is one transaction, so that after an interruption the next start goes
@@ -21,7 +19,7 @@ final class Migration {
      * Makes the database or brings it up to date.
      *
      * @param told where the progress is told
-     * @throws CannotStartException when it is not one that can be
+     * @throws DataTroubleException when it is not one that can be
      */
     static void run(DataFolder folder, PrintStream told) {
         Path file = folder.database();
@@ -38,21 +36,16 @@ final class Migration {
             told.println("  first a backup …");
             told.println("  kept as " + Backup.beforeMigration(folder, version));
         }
-        SQLiteConfig config = new SQLiteConfig();
-        config.setBusyTimeout(5_000);
-        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl(DatabaseFile.url(file));
         try {
             Flyway.configure()
-                    .dataSource(source)
+                    .dataSource(DatabaseFile.source(file, true))
                     .callbacks(new Progress(version > 0 ? newest : 0, told))
                     .load()
                     .migrate();
         } catch (RuntimeException e) {
             StorageTrouble trouble = StorageTrouble.in(e);
             if (trouble == null) throw e;
-            throw new CannotStartException("The database " + file + " could not be prepared. " + trouble.told(), e);
+            throw new DataTroubleException("The database " + file + " could not be prepared. " + trouble.told(), e);
         }
     }
 

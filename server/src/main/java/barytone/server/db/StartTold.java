@@ -7,7 +7,7 @@ final class StartTold implements SpringBootExceptionReporter {
     @Override
     @SuppressWarnings("SystemOut") // for the person at the terminal
     public boolean reportException(Throwable failure) {
-        if (!(failure instanceof CannotStartException)) return false;
+        if (!(failure instanceof DataTroubleException)) return false;
         System.err.println(failure.getMessage());
         return true;
     }

@@ -305,7 +305,12 @@ class Intake {
     static void askAbout(Facts facts, @Nullable InstrumentSpec before) {
         // the set that is usual for the kind was typed by nobody
         if (facts.strings() == null || facts.strings().isBlank()) return;
-        Optional<FactsDoubt> doubt = FactsDoubt.of(facts.spec());
+        askAbout(facts.spec(), before);
+    }
+
+    /** Asks about the strings of an instrument in the same way. */
+    static void askAbout(InstrumentSpec now, @Nullable InstrumentSpec before) {
+        Optional<FactsDoubt> doubt = FactsDoubt.of(now);
         if (before == null || !doubt.equals(FactsDoubt.of(before))) doubt.ifPresent(Intake::ask);
     }
 

@@ -22,6 +22,9 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  */
 @Component
 class JobDesk {
+    /** To see whether a job can be shown at all. */
+    private static final String ANY_UNIT = "mm";
+
     private final JobLog log;
     private final Shop shop;
     private final Clock clock;
@@ -53,9 +56,9 @@ class JobDesk {
         return inOne(() -> {
             long id = open.get();
             try {
-                viewer(log.open(id), Units.MM).view();
-            } catch (RuntimeException e) {
-                throw CannotBeShownException.with("instrument", e);
+                shown(id, ANY_UNIT);
+            } catch (CannotBeShownException e) {
+                throw e.refusing("instrument");
             }
             return id;
         });
@@ -73,7 +76,7 @@ class JobDesk {
             T then;
             try {
                 then = correct.get();
-                for (long job : well) canBeShownWith(job);
+                for (long job : well) shown(job, ANY_UNIT);
             } catch (CannotBeShownException e) {
                 throw e.refusing("instrument");
             }
@@ -81,20 +84,11 @@ class JobDesk {
         });
     }
 
-    private void canBeShownWith(long job) {
-        try {
-            viewer(log.open(job), Units.MM).view();
-        } catch (RuntimeException e) {
-            throw CannotBeShownException.asItStands(e);
-        }
-    }
-
     private boolean canBeShown(long id) {
         try {
-            viewer(log.open(id), Units.MM).view();
+            shown(id, ANY_UNIT);
             return true;
-        } catch (RuntimeException broken) {
-            CannotBeShownException.unlessOfTheDisk(broken);
+        } catch (CannotBeShownException broken) {
             return false;
         }
     }

@@ -108,8 +108,16 @@ final class JobRequests {
      */
     record Followed(long after, String key, @Nullable Boolean whole) implements Stamped {}
 
-    /** Other strings were put on: their gauges, string 1 first, in thou. */
-    record OtherStrings(long after, String key, String strings) implements Stamped {}
+    /**
+     * Other strings were put on: their gauges, string 1 first, in thou.
+     *
+     * @param sure odd gauges were asked about already
+     */
+    record OtherStrings(
+            long after,
+            String key,
+            String strings,
+            @Nullable Boolean sure) implements Stamped {}
 
     /** Which way the rod straightens. */
     record RodDirection(long after, String key, boolean straightensAnticlockwise) implements Stamped {}

@@ -92,7 +92,7 @@ final class JobViewer {
                 told,
                 state.closed() ? null : state.settlesAt(now),
                 tape.lines(),
-                tape.unfit().isEmpty() ? null : tape.unfit(),
+                tape.unfit(),
                 // a closed job is reopened first
                 !state.closed() && tape.anythingCounts(),
                 !state.closed() && !undone.isEmpty(),

@@ -78,14 +78,15 @@ final class Tape {
         return opened.state().unfit().contains(seq) ? NOT_FOR_IT : clock;
     }
 
-    /** What is on the tape but not for this instrument as it is now; empty when all of it is. */
+    /** What is on the tape but not for this instrument as it is now; null when all of it is. */
+    @Nullable
     String unfit() {
         List<String> texts = opened.log().stream()
                 .filter(e -> opened.state().unfit().contains(e.seq()))
                 .map(e -> "“" + text(e.event()) + "”")
                 .distinct()
                 .toList();
-        if (texts.isEmpty()) return "";
+        if (texts.isEmpty()) return null;
         String more = texts.size() > TOLD ? " and " + (texts.size() - TOLD) + " more" : "";
         return "Not for this instrument as it is now, and not counted: "
                 + String.join(", ", texts.subList(0, Math.min(TOLD, texts.size()))) + more

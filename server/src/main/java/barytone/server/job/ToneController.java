@@ -162,7 +162,10 @@ class ToneController {
             @RequestBody JobRequests.OtherStrings asked) {
         StringSet set = StringSet.parse(asked.strings());
         return desk.add(id, unit, asked, job -> {
-            String before = job.state().spec().fittings().strings().text();
+            InstrumentSpec spec = job.state().spec();
+            if (!Boolean.TRUE.equals(asked.sure()))
+                Intake.askAbout(spec.with(spec.fittings().with(set)), spec);
+            String before = spec.fittings().strings().text();
             intake.restring(job.job().instrumentId(), set);
             return new JobEvent.StringsChanged(before, set.text());
         });

@@ -1,7 +1,7 @@
 package barytone.server.shop;
 
-import barytone.server.db.CannotStartException;
 import barytone.server.db.DailyBackup;
+import barytone.server.db.DataTroubleException;
 import barytone.server.db.StorageTrouble;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +58,7 @@ class BackupController {
     }
 
     @ExceptionHandler
-    ProblemDetail failed(CannotStartException e) {
+    ProblemDetail failed(DataTroubleException e) {
         StorageTrouble trouble = StorageTrouble.in(e);
         return ProblemDetail.forStatusAndDetail(
                 trouble == null ? HttpStatus.SERVICE_UNAVAILABLE : trouble.status(), String.valueOf(e.getMessage()));

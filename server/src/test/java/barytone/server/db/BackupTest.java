@@ -29,34 +29,26 @@ class BackupTest {
         return all;
     }
 
-    private static void note(RunningBarytone app, String text) {
-        long after = app.get("/api/jobs/2").json().get("seq").asLong();
-        assertThat(app.post(
-                                "/api/jobs/2/notes",
-                                "{\"after\":" + after + ",\"key\":\"" + text + "\",\"text\":\"" + text + "\"}")
-                        .status())
-                .isEqualTo(200);
-    }
-
     @Test
     void madeWhileItRunsAndPutBackItIsAllThere(@TempDir Path folder) throws IOException {
         Path data = folder.resolve("data");
         Path file = folder.resolve("kept/away.zip");
         Map<Long, String> then;
         try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
-            note(app, "before");
+            app.note(2, "before");
             Files.createDirectories(data.resolve("pictures"));
             Files.writeString(data.resolve("pictures/nut.txt"), "as found");
             then = everyJob(app);
             assertThat(Backup.byHand(data, file)).isEqualTo(file);
-            note(app, "after");
-            assertThatThrownBy(() -> Backup.restore(data, file)).hasMessageContaining("Another Barytone is working on");
+            app.note(2, "after");
+            assertThatThrownBy(() -> Restore.restore(data, file))
+                    .hasMessageContaining("Another Barytone is working on");
         }
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
                 .isEqualTo("rw-------");
         assertThatThrownBy(() -> Backup.byHand(data, file)).hasMessageContaining("overwrites nothing");
         Files.writeString(data.resolve("pictures/nut.txt"), "as left");
-        assertThat(Backup.restore(data, file))
+        assertThat(Restore.restore(data, file))
                 .startsWith("Restored away.zip: 12 jobs, ")
                 .contains("What was there before is kept as ");
         assertThat(data.resolve("pictures/nut.txt")).hasContent("as found");
@@ -66,7 +58,7 @@ class BackupTest {
         // and what was there before can be had again
         Path before = Backup.in(data).getFirst();
         assertThat(before.getFileName().toString()).startsWith("before-restore-");
-        Backup.restore(data, before);
+        Restore.restore(data, before);
         try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
             assertThat(app.get("/api/jobs/2").json().get("tape").toString()).contains("after");
         }
@@ -112,7 +104,7 @@ class BackupTest {
         byte[] bytes = Files.readAllBytes(whole);
         Files.write(cut, java.util.Arrays.copyOf(bytes, bytes.length / 2));
         for (Path bad : List.of(none, cut, folder.resolve("missing.zip")))
-            assertThatThrownBy(() -> Backup.restore(data, bad)).isInstanceOf(CannotStartException.class);
+            assertThatThrownBy(() -> Restore.restore(data, bad)).isInstanceOf(DataTroubleException.class);
         assertThat(Files.readAllBytes(data.resolve("barytone.db"))).isEqualTo(before);
     }
 
@@ -122,7 +114,7 @@ class BackupTest {
         RunningBarytone.in(data, DEMO).close();
         Path file = Backup.byHand(data, null);
         Files.writeString(data.resolve("barytone.db"), "spilt finish");
-        assertThat(Backup.restore(data, file))
+        assertThat(Restore.restore(data, file))
                 .contains("could not be backed up")
                 .contains("is not a database of Barytone")
                 .contains("Its files are kept in");

@@ -30,7 +30,7 @@ class StartTest {
         Path file = data.resolve("barytone.db");
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> RunningBarytone.in(data))
-                .isInstanceOf(CannotStartException.class)
+                .isInstanceOf(DataTroubleException.class)
                 .hasMessageContaining(why);
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
         assertThat(data.resolve("backups")).doesNotExist();
@@ -79,7 +79,7 @@ class StartTest {
     void aFolderThatIsNone(@TempDir Path data) throws IOException {
         Path file = Files.writeString(data.resolve("shop"), "a file");
         assertThatThrownBy(() -> RunningBarytone.in(file))
-                .isInstanceOf(CannotStartException.class)
+                .isInstanceOf(DataTroubleException.class)
                 .hasMessageContaining("is not a folder");
     }
 }

@@ -22,6 +22,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A database that an earlier version wrote opens, shows every job, and goes on. */
@@ -33,12 +35,8 @@ class EarlierDatabaseTest {
     static void start(@TempDir Path folder) throws IOException, SQLException {
         data = folder;
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        try (InputStream script = EarlierDatabaseTest.class.getResourceAsStream("/earlier/v4.sql");
-                Connection connection = DriverManager.getConnection("jdbc:sqlite:" + data.resolve("barytone.db"));
-                Statement statement = connection.createStatement()) {
-            statement.executeUpdate(new String(Objects.requireNonNull(script).readAllBytes(), StandardCharsets.UTF_8));
-            // a new nut, a fill and a shim as they were noted then: with an amount that nobody had measured
-            statement.executeUpdate("""
+        // a new nut, a fill and a shim as they were noted then: with an amount that nobody had measured
+        write(4, data, """
                     INSERT INTO job_event SELECT 6, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'nut-reworked',
                       '{"way":"RENEWED","strings":[8,7,6,5,4,3,2,1],"change":0.1}', 'old-1' FROM job_event WHERE job_id = 6;
                     INSERT INTO job_event SELECT 5, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'saddle-reworked',
@@ -46,8 +44,40 @@ class EarlierDatabaseTest {
                     INSERT INTO job_event SELECT 2, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'answered',
                       '{"topic":"action","done":false}', 'old-3' FROM job_event WHERE job_id = 2;
                     """);
-        }
         app = RunningBarytone.in(data, List.of(TestClock.class));
+    }
+
+    /** Makes the database of a version, and adds to it. */
+    private static void write(int version, Path folder, String more) throws IOException, SQLException {
+        try (InputStream script = EarlierDatabaseTest.class.getResourceAsStream("/earlier/v" + version + ".sql");
+                Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("barytone.db"));
+                Statement statement = connection.createStatement()) {
+            statement.executeUpdate(new String(Objects.requireNonNull(script).readAllBytes(), StandardCharsets.UTF_8));
+            if (!more.isEmpty()) statement.executeUpdate(more);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 5", "2, 5", "3, 10"})
+    void theDatabaseOfEachVersionOpensShowsEveryJobAndGoesOn(int version, int jobs, @TempDir Path folder)
+            throws IOException, SQLException {
+        write(version, folder, "");
+        try (RunningBarytone then = RunningBarytone.in(folder, List.of(TestClock.class))) {
+            for (int id = 1; id <= jobs; id++) {
+                Answer shown = then.get("/api/jobs/" + id);
+                assertThat(shown.status()).as(shown.text()).isEqualTo(200);
+                JsonNode job = shown.json();
+                assertThat(job.at("/advice/headline").asString()).isNotEmpty();
+                if (job.get("closed").asBoolean()) continue;
+                assertThat(then.note(id, "goes on in job " + id).status()).isEqualTo(200);
+            }
+            JsonNode bench = then.get("/api/bench").json();
+            assertThat(bench.get("open").size() + bench.at("/closed/count").asInt())
+                    .isEqualTo(jobs);
+            assertThat(bench.at("/closed/count").asInt()).isEqualTo(1);
+            for (JsonNode card : bench.get("open"))
+                assertThat(card.get("nextKind").asString()).isNotEqualTo("broken");
+        }
     }
 
     @AfterAll
