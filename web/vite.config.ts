@@ -18,6 +18,9 @@ export default defineConfig({
   server: { port: 5173, proxy: { "/api": proxied, "/v3": proxied } },
   test: {
     environment: "happy-dom",
+    // files apart from each other in one process: half the work of a process for each
+    pool: "vmThreads",
+    maxWorkers: 2,
     include: ["src/**/*.test.{ts,tsx}"],
     setupFiles: ["src/test/setup.ts"],
     testTimeout: 60_000,

@@ -55,5 +55,5 @@ export function wavOf(samples: Float32Array, rate: number): Blob {
   text(36, "data");
   view.setUint32(40, bytes, true);
   samples.forEach((s, i) => view.setFloat32(HEAD + i * 4, s, true));
-  return new Blob([view.buffer], { type: "audio/wav" });
+  return new Blob([view], { type: "audio/wav" });
 }

@@ -72,6 +72,8 @@ class KillTest {
         return new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "--enable-native-access=ALL-UNNAMED",
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
                         "-cp",
                         System.getProperty("java.class.path"),
                         "-Dbarytone.data=" + data,

@@ -55,6 +55,8 @@ final class Browsing implements AutoCloseable {
                 "--no-first-run",
                 "--disable-background-networking",
                 "--disable-component-update",
+                // a process kept ready for a page that may come
+                "--disable-features=SpareRendererForSitePerProcess",
                 "--disable-sync"));
         args.addAll(List.of(more));
         return PLAYWRIGHT
