@@ -279,7 +279,10 @@ class ReliefJobWalkTest extends BrowserWalk {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Record the turn"))
                 .click();
         assertThat(page.getByText("Rod 1/8 looser")).isVisible();
+        long turned = seq(page);
         page.keyboard().press("z");
+        // a window that is closed before would leave the turn to the next walk
+        page.waitForCondition(() -> seq(page) > turned);
     }
 
     @Test
