@@ -1,12 +1,17 @@
 package barytone.server;
 
+import barytone.core.practice.Adversity;
+import barytone.core.practice.BenchGround;
 import barytone.core.practice.ProvingGround;
+import barytone.core.practice.World;
 import java.io.PrintStream;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The proving ground from the command line: {@code prove --instruments N --seed S [--json]}. With {@code --json} the last line of
- * output is one JSON object.
+ * The proving ground from the command line: {@code prove --instruments N --seed S [--world own|bench] [--without NAME] [--only NAME] [--json]}. The own world draws
+ * what the estimator assumes, the bench world everything of {@link Adversity} at once, less what is left out, or only what is named. With {@code --json} the last line
+ * of output is one JSON object.
  */
 final class Prove {
     private static final int USUAL = 500;
@@ -18,15 +23,21 @@ final class Prove {
         int instruments = USUAL;
         long seed = 1;
         boolean json = false;
+        @Nullable World bench = null;
         try {
             for (int i = 0; i < args.length; i++) {
                 switch (args[i]) {
                     case "--instruments" -> instruments = Math.toIntExact(number(args, ++i));
                     case "--seed" -> seed = number(args, ++i);
                     case "--json" -> json = true;
+                    case "--world" -> bench = world(text(args, ++i));
+                    case "--without" ->
+                        bench = (bench == null ? World.BENCH : bench).without(Adversity.ofCode(text(args, ++i)));
+                    case "--only" -> bench = World.of(Adversity.ofCode(text(args, ++i)));
                     default ->
                         throw new IllegalArgumentException(
-                                "prove takes --instruments N, --seed S and --json, not “" + args[i] + "”");
+                                "prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME and --json, not “"
+                                        + args[i] + "”");
                 }
             }
             if (instruments < 1 || instruments > 100_000)
@@ -36,10 +47,30 @@ final class Prove {
             return 2;
         }
         long start = System.nanoTime();
+        if (bench != null) {
+            BenchGround ground = BenchGround.run(instruments, seed, bench);
+            double seconds = (System.nanoTime() - start) / 1e9;
+            out.println(json ? ProveBench.json(ground, seconds) : ProveBench.table(ground, seed, seconds));
+            return 0;
+        }
         ProvingGround ground = ProvingGround.run(instruments, seed);
         double seconds = (System.nanoTime() - start) / 1e9;
         out.println(json ? json(ground, seconds) : table(ground, seed, seconds));
         return 0;
+    }
+
+    /** The adversities of a world; null for the estimator's own, which is drawn otherwise. */
+    private static @Nullable World world(String name) {
+        return switch (name) {
+            case "own" -> null;
+            case "bench" -> World.BENCH;
+            default -> throw new IllegalArgumentException("--world: given “" + name + "”; allowed are own and bench.");
+        };
+    }
+
+    private static String text(String[] args, int index) {
+        if (index >= args.length) throw new IllegalArgumentException(args[index - 1] + " needs a name");
+        return args[index];
     }
 
     private static long number(String[] args, int index) {

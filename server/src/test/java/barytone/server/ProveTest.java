@@ -32,6 +32,38 @@ class ProveTest {
     }
 
     @Test
+    void theBenchWorldTellsWhatHoldsAndWhatItHarmed() {
+        JsonNode told = prove("--instruments", "3", "--seed", "2", "--world", "bench", "--without", "time", "--json")
+                .lastLine();
+        assertThat(told.get("world").asString()).isEqualTo("hand+tools+method+slips+neck+rod+work");
+        assertThat(told.propertyNames())
+                .contains(
+                        "inBandMeasurable",
+                        "playsClean",
+                        "coverage90",
+                        "z2",
+                        "claimsTrue",
+                        "wrongStops",
+                        "unfinished",
+                        "minutes",
+                        "baselineInBand");
+        assertThat(told.get("harm").propertyNames())
+                .containsExactly(
+                        "slotUnderBand",
+                        "slotOnFret",
+                        "sandedThenRaised",
+                        "saddleTooLow",
+                        "rodBeyondLimit",
+                        "neckOffTwice",
+                        "soundPartCondemned");
+        assertThat(told.at("/coverage90/relief").asDouble()).isBetween(0.01, 1.0);
+        assertThat(told.at("/coverage90/intonation").isNull()).isTrue();
+        Ran wrong = prove("--world", "moon");
+        assertThat(wrong.code()).isEqualTo(2);
+        assertThat(wrong.err()).contains("moon", "own", "bench");
+    }
+
+    @Test
     void theLastLineOfJsonHasTheFiguresAndTheSameSeedTheSameOnes() {
         Ran first = prove("--instruments", "4", "--seed", "11", "--json");
         assertThat(first.code()).isZero();
@@ -73,7 +105,7 @@ class ProveTest {
             --instruments 0    | instruments: given 0; allowed is 1 to 100000.
             --instruments many | --instruments: given “many”; allowed is a whole number.
             --seed             | --seed needs a number
-            --fast             | prove takes --instruments N, --seed S and --json, not “--fast”
+            --fast             | prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME and --json, not “--fast”
             """)
     void wrongArgumentsAreNamedAndNothingIsRun(String args, String told) {
         Ran ran = prove(args.split(" "));

@@ -43,6 +43,11 @@ public record Fittings(
         return new Fittings(bridge, threadPitch, joint, endRadius, bridgeSpread, nut, nutWidth, other, length, pickups);
     }
 
+    /** The same with another thread of the height screws, mm per turn. */
+    public Fittings withThreadPitch(double other) {
+        return new Fittings(bridge, other, joint, endRadius, bridgeSpread, nut, nutWidth, strings, length, pickups);
+    }
+
     /** The same without pickups, with the usual length screws. */
     public Fittings(
             BridgeKind bridge,

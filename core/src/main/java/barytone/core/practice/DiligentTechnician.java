@@ -1,5 +1,6 @@
 package barytone.core.practice;
 
+import barytone.core.instrument.Touch;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
@@ -8,29 +9,43 @@ import barytone.core.plan.Advice;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
 import barytone.core.reading.Gap;
+import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** Does exactly what the next move says, nothing else, until it says that the work is done. */
+/** Does exactly what the next move says, nothing else, until it says that the work is done; answers only what can be seen, felt or heard at a bench. */
 final class DiligentTechnician {
     private static final int MOST_STEPS = 400;
 
     /** A neck that moves this much is heard in the pitch, mm of relief. */
     private static final double HEARD = 0.02;
 
-    private final VirtualInstrument instrument;
-    private final VirtualTools tools;
+    private final Workpiece instrument;
+    private final Reader tools;
     private final WorkingOn work;
     private final List<LoggedEvent> log = new ArrayList<>();
-    private Instant now = Instant.parse("2031-03-04T09:00:00Z");
+    private final @Nullable Score score;
+    private Instant now = START;
+    private int wrongWays;
+    private boolean finished;
 
-    DiligentTechnician(VirtualInstrument instrument, VirtualTools tools) {
+    /** When a job begins. */
+    private static final Instant START = Instant.parse("2031-03-04T09:00:00Z");
+
+    DiligentTechnician(Workpiece instrument, Reader tools) {
+        this(instrument, tools, null);
+    }
+
+    /** The same with somebody who knows the truth looking on. */
+    DiligentTechnician(Workpiece instrument, Reader tools, @Nullable Touch touch) {
         this.instrument = instrument;
         this.tools = tools;
+        this.score = touch == null ? null : new Score(instrument, job(), touch);
         this.work = new WorkingOn(instrument, tools, job());
     }
 
@@ -42,8 +57,12 @@ final class DiligentTechnician {
     WorkingOn work() {
         for (int i = 0; i < MOST_STEPS; i++) {
             JobState job = job();
+            if (score != null) score.observe(job);
             Advice advice = NextMove.advise(job, tools.owned(), now);
-            if (advice instanceof Advice.Finished || advice instanceof Advice.Done) return work;
+            if (advice instanceof Advice.Finished || advice instanceof Advice.Done) {
+                finished = true;
+                return work;
+            }
             follow(job, advice);
         }
         return work;
@@ -52,6 +71,21 @@ final class DiligentTechnician {
     /** The log that the work left. */
     List<LoggedEvent> log() {
         return List.copyOf(log);
+    }
+
+    /** Whether the advice came to an end. */
+    boolean finished() {
+        return finished;
+    }
+
+    /** How long it took, minutes. */
+    double minutes() {
+        return Duration.between(START, now).toSeconds() / 60.0;
+    }
+
+    /** What the onlooker saw. */
+    Score score() {
+        return Objects.requireNonNull(score, "nobody looks on");
     }
 
     private void note(JobEvent event, int seconds) {
@@ -88,12 +122,15 @@ final class DiligentTechnician {
                 // tightening sharpens: a clear answer the other way tells that the rod works the other way
                 if (Math.abs(heard) > HEARD && heard > 0 != tightened)
                     note(new JobEvent.RodDirectionLearned(!job.reversed()), 5);
+                if (instrument.stiff()) note(new JobEvent.RodStiff(), 5);
+                if (score != null) score.rodAt(instrument);
+                wrongWays = 0;
             }
             case Advice.WrongWay ignored -> {
-                if (instrument.reversed() != job.reversed())
-                    note(new JobEvent.RodDirectionLearned(instrument.reversed()), 5);
-                // the wrench went where it should: the reading is doubted, so both sides are read again
-                else for (int s : job.reliefStrings()) read(job, Station.RELIEF, s, null, false);
+                // first the reading is doubted, so both sides are read again; when they say the same, the rod works the
+                // other way
+                if (wrongWays++ == 0) for (int s : job.reliefStrings()) read(job, Station.RELIEF, s, null, false);
+                else note(new JobEvent.RodDirectionLearned(!job.reversed()), 5);
             }
             case Advice.FreePlay free ->
                 note(new JobEvent.RodRanFree(free.step().turn()), 5);
@@ -103,9 +140,14 @@ final class DiligentTechnician {
             case Advice.Stop stop -> note(new JobEvent.Answered(stop.topic(), false), 5);
             case Advice.LevelVibrato ignored -> note(new JobEvent.Answered(Advice.LevelVibrato.TOPIC, true), 60);
             case Advice.Adjusting move -> {
-                JobEvent.Adjustment event = move.event(instrument.spec());
+                JobEvent.Adjustment meant = move.event(instrument.spec());
+                JobEvent.Adjustment event = instrument.possible(meant);
+                if (score != null) score.move(event);
                 work.adjust(event, move instanceof Advice.TurnScrews turn && turn.raising());
+                if (score != null) score.moved(event);
                 note(event, 180);
+                // a screw that came to its end: what room is left is put on record
+                if (!event.equals(meant) && instrument instanceof RealInstrument real) note(real.travel(), 30);
             }
             case Advice.BridgeLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
             case Advice.Done ignored -> throw new IllegalStateException("done is not a move");
@@ -114,9 +156,13 @@ final class DiligentTechnician {
         }
     }
 
+    private Position position(JobState job, Station station) {
+        return tools.says() == Position.FLAT ? Position.FLAT : job.position(station);
+    }
+
     private void read(JobState job, Station station, int string, @Nullable Tool finer, boolean closely) {
         Tool tool = finer == null ? job.tool(station) : finer;
         Gap gap = work.read(string, job.method(station), tool, closely);
-        note(new JobEvent.ReadingTaken(string, job.method(station), tool, gap, job.position(station), ""), 20);
+        note(new JobEvent.ReadingTaken(string, job.method(station), tool, gap, position(job, station), ""), 20);
     }
 }

@@ -15,26 +15,32 @@ import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * The baseline: relief, nut, action in this order by the rules of the handbook, with the finest tool owned; everything is measured
- * again after every move, and what the last reading says is taken as it is. Nothing is learned but which way the rod works.
+ * The baseline: relief, nut, action in this order by the rules of the handbook; what the last reading says is taken as it is. Nothing is learned but which way the
+ * rod works. The careful one reads everything again after every move, with the finest tool owned; the fair one reads only what its last move touched, with the
+ * tools that the advice has too.
  */
 final class FixedOrderTechnician {
     private static final int MOST_MOVES = 80;
     private static final double USUAL_PITCH = 0.5;
 
-    private final VirtualInstrument instrument;
-    private final VirtualTools tools;
+    private final Workpiece instrument;
+    private final Reader tools;
     private final JobState job;
     private final WorkingOn work;
     private final Map<Station, Map<Integer, Double>> last = new EnumMap<>(Station.class);
+    private final boolean fair;
+    private final Set<Station> old = EnumSet.noneOf(Station.class);
     private boolean reversed;
 
-    FixedOrderTechnician(VirtualInstrument instrument, VirtualTools tools) {
+    FixedOrderTechnician(Workpiece instrument, Reader tools, boolean fair) {
+        this.fair = fair;
         this.instrument = instrument;
         this.tools = tools;
         this.job = JobReplay.of(instrument.spec(), instrument.defaults(), List.of());
@@ -46,21 +52,28 @@ final class FixedOrderTechnician {
         while (work.moves() < MOST_MOVES) {
             if (!(relief() || nut() || action())) return work;
             work.retune();
-            measureAll();
+            if (!fair) measureAll();
         }
         return work;
     }
 
     private void measureAll() {
-        for (Station station : Station.HEIGHTS) {
-            if (!job.agreed(station)) continue;
-            GapMethod method = Judged.method(job, station);
-            Tool tool = station == Station.ACTION ? tools.owned().finest(2) : Tool.LEAF;
-            Map<Integer, Double> read = new TreeMap<>();
-            for (int s : job.strings(station))
-                read.put(s, work.read(s, method, tool, true).shown());
-            last.put(station, read);
-        }
+        for (Station station : Station.HEIGHTS) if (job.agreed(station)) measure(station, job.strings(station));
+    }
+
+    private void measure(Station station, List<Integer> strings) {
+        GapMethod method = Judged.method(job, station);
+        Tool finest = station == Station.ACTION ? tools.owned().finest(2) : Tool.LEAF;
+        Tool tool = fair ? job.tool(station) : finest;
+        Map<Integer, Double> read = new TreeMap<>(last.getOrDefault(station, Map.of()));
+        for (int s : strings) read.put(s, work.read(s, method, tool, !fair).shown());
+        last.put(station, read);
+        old.remove(station);
+    }
+
+    /** What the last move touched is read again before it is used. */
+    private void fresh(Station station) {
+        if (fair && old.contains(station)) measure(station, job.strings(station));
     }
 
     private double off(Station station, int string) {
@@ -75,6 +88,7 @@ final class FixedOrderTechnician {
 
     private boolean relief() {
         if (!job.agreed(Station.RELIEF) || instrument.spec().rod() == RodType.NONE) return false;
+        fresh(Station.RELIEF);
         double sum = 0;
         boolean out = false;
         for (int s : job.reliefStrings()) {
@@ -87,13 +101,14 @@ final class FixedOrderTechnician {
         boolean tighten = mean > 0;
         work.turnRod(tighten != reversed ? step : step.negated(), Turns.QUARTER);
         work.rest(Duration.ofMinutes(10));
-        double before = mean;
+        measure(Station.RELIEF, job.reliefStrings());
+        old.add(Station.ACTION);
         double after = 0;
         for (int s : job.reliefStrings())
-            after += instrument.gap(s, Judged.method(job, Station.RELIEF))
+            after += last(Station.RELIEF, s)
                     - Judged.band(job, Station.RELIEF, s).middle();
         after /= job.reliefStrings().size();
-        if (Math.abs(after) > Math.abs(before) + 0.03) reversed = !reversed;
+        if (Math.abs(after) > Math.abs(mean) + 0.03) reversed = !reversed;
         return true;
     }
 
@@ -112,12 +127,14 @@ final class FixedOrderTechnician {
                                 List.of(new JobEvent.Filing(s, Math.max(1, (int) (0.6 * slot / bite)), false))),
                         true);
             }
+            if (fair) measure(Station.NUT, List.of(s));
             return true;
         }
         return false;
     }
 
     private boolean action() {
+        fresh(Station.ACTION);
         boolean out = job.strings(Station.ACTION).stream().anyMatch(s -> off(Station.ACTION, s) != 0);
         if (!out) return false;
         Supports supports = instrument.spec().supports();
@@ -133,7 +150,10 @@ final class FixedOrderTechnician {
                     .map(w -> new Turns(2 * (int) Math.round(w / pitch() * 8)))
                     .toList();
             if (screws.stream().allMatch(Turns::isZero)) return false;
-            work.adjust(new JobEvent.BridgeScrewed(screws), true);
+            JobEvent.Adjustment event = instrument.possible(new JobEvent.BridgeScrewed(screws));
+            if (event instanceof JobEvent.BridgeScrewed done
+                    && done.screws().stream().allMatch(Turns::isZero)) return false;
+            work.adjust(event, true);
         } else {
             if (wanted.stream().allMatch(w -> Math.abs(w) < 0.03)) return false;
             work.adjust(
@@ -141,6 +161,7 @@ final class FixedOrderTechnician {
                             JobEvent.SaddleReworked.Way.RENEWED, wanted.getFirst(), wanted.getLast()),
                     true);
         }
+        old.add(Station.ACTION);
         return true;
     }
 

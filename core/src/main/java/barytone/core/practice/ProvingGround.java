@@ -90,6 +90,6 @@ public record ProvingGround(
     static WorkingOn fixed(long seed, int index) {
         SplittableRandom random = random(seed, index);
         VirtualInstrument instrument = new VirtualInstrument(random.split());
-        return new FixedOrderTechnician(instrument, new VirtualTools(random.split())).work();
+        return new FixedOrderTechnician(instrument, new VirtualTools(random.split()), false).work();
     }
 }

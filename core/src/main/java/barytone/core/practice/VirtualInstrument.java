@@ -39,7 +39,7 @@ import java.util.random.RandomGenerator;
  * (individual saddles 0.2). Height screws of 0.35 to 0.8 mm per turn, the pitch stated on half of the instruments; screws
  * are off by a fiftieth, sanding by a twelfth. All "give or take" are one standard deviation of a normal.
  */
-final class VirtualInstrument {
+final class VirtualInstrument implements Workpiece {
     private static final double CREEP = 0.10;
     private static final double CREEP_MINUTES = 5;
     private static final double REWORK = 1.0 / 12;
@@ -48,6 +48,7 @@ final class VirtualInstrument {
     private final RandomGenerator random;
     private final InstrumentSpec spec;
     private final JobDefaults defaults;
+    private final Touch touch;
     private final StringLine line;
     private final Supports supports;
     private final double perCurvature;
@@ -72,6 +73,7 @@ final class VirtualInstrument {
         this.spec = usual.with(fittings(usual, random.nextBoolean() ? threadPitch : 0));
         this.line = spec.line();
         this.supports = spec.supports();
+        this.touch = Touch.values()[random.nextInt(Touch.values().length)];
         this.defaults = wishes();
         this.perCurvature = line.form(
                         new GapMethod.Relief(1, spec.bodyJointFret(), Math.max(2, spec.bodyJointFret() / 2)))
@@ -111,7 +113,6 @@ final class VirtualInstrument {
     }
 
     private JobDefaults wishes() {
-        Touch touch = Touch.values()[random.nextInt(Touch.values().length)];
         JobDefaults usual = JobDefaults.usual(spec, touch);
         ReliefSchool school = random.nextInt(3) == 0
                 ? ReliefSchool.USUAL.get(random.nextInt(ReliefSchool.USUAL.size()))
@@ -165,16 +166,24 @@ final class VirtualInstrument {
         }
     }
 
-    InstrumentSpec spec() {
+    @Override
+    public InstrumentSpec spec() {
         return spec;
     }
 
-    JobDefaults defaults() {
+    @Override
+    public JobDefaults defaults() {
         return defaults;
     }
 
-    boolean reversed() {
-        return reversed;
+    /** How its player plays. */
+    Touch touch() {
+        return touch;
+    }
+
+    /** What its height screws really give, mm per turn. */
+    double threadPitch() {
+        return threadPitch;
     }
 
     private double curvature(int string) {
@@ -182,22 +191,28 @@ final class VirtualInstrument {
         return (1 - treble) * bassCurvature + treble * trebleCurvature;
     }
 
-    /** The true gap in mm. */
-    double gap(int string, GapMethod method) {
-        return line.gap(method, new StringState(curvature(string), slots[string - 1], saddles[string - 1]));
+    @Override
+    public double gap(int string, GapMethod method) {
+        return line.gap(method, stands(string));
     }
 
-    /** How far the slot floor really stands above the level of the frets, mm. */
-    double slotHeight(int string) {
+    @Override
+    public StringLine crowns(int string) {
+        return line;
+    }
+
+    @Override
+    public StringState stands(int string) {
+        return new StringState(curvature(string), slots[string - 1], saddles[string - 1]);
+    }
+
+    @Override
+    public double slotHeight(int string) {
         return slots[string - 1];
     }
 
-    /**
-     * Turns the rod; some of the answer comes later.
-     *
-     * @return how the strings answer at once: positive sharp, as the neck straightens; 0 when nothing moves
-     */
-    double turnRod(Turns clockwise) {
+    @Override
+    public double turnRod(Turns clockwise) {
         double turns = reversed ? -clockwise.value() : clockwise.value();
         double free = Math.min(deadTurns, Math.abs(turns));
         deadTurns -= free;
@@ -213,8 +228,8 @@ final class VirtualInstrument {
         trebleCurvature += relief * (1 + 0.02 * random.nextGaussian()) / perCurvature;
     }
 
-    /** Lets time pass: what has not crept in yet does. */
-    void rest(Duration time) {
+    @Override
+    public void rest(Duration time) {
         double share = 1 - Math.exp(-time.toSeconds() / (60 * CREEP_MINUTES));
         double now = creeping * share;
         creeping -= now;
@@ -222,15 +237,15 @@ final class VirtualInstrument {
         trebleCurvature += now / perCurvature;
     }
 
-    /** Brings the strings to pitch; the neck moves a little. */
-    void retune() {
+    @Override
+    public void retune() {
         double change = 0.002 * random.nextGaussian() / perCurvature;
         bassCurvature += change;
         trebleCurvature += change;
     }
 
-    /** Answers to work at nut or bridge, never exactly as meant. */
-    void adjust(JobEvent.Adjustment event) {
+    @Override
+    public void adjust(JobEvent.Adjustment event) {
         switch (event) {
             case JobEvent.BridgeScrewed e ->
                 lift(supports.atStrings(e.screws().stream()

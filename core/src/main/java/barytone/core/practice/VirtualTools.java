@@ -14,7 +14,7 @@ import java.util.random.RandomGenerator;
  * a card or caliper is off by its own spread; a ruler is read to half a mark. One reading in four hundred is wrong by a
  * quarter to half a millimetre. Two shops in three own a caliper.
  */
-final class VirtualTools {
+final class VirtualTools implements Reader {
     private static final int BLUNDER = 400;
 
     private final RandomGenerator random;
@@ -32,16 +32,14 @@ final class VirtualTools {
         this.stacks = owned.leaves().stacked();
     }
 
-    Toolkit owned() {
+    @Override
+    public Toolkit owned() {
         return owned;
     }
 
-    /**
-     * Reads a true gap.
-     *
-     * @param closely two leaves may be laid together
-     */
-    Gap read(double truth, GapMethod method, Tool tool, boolean closely) {
+    @Override
+    public Gap read(Workpiece instrument, int string, GapMethod method, Tool tool, boolean closely) {
+        double truth = instrument.gap(string, method);
         double felt = truth + Tool.REPEATABILITY * random.nextGaussian();
         if (random.nextInt(BLUNDER) == 0) felt += (random.nextBoolean() ? 1 : -1) * random.nextDouble(0.25, 0.5);
         // a string that lies on the crown shows no gap

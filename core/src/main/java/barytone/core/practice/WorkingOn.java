@@ -18,8 +18,8 @@ final class WorkingOn {
     /** A slot floor this far above the frets does not let the open string buzz on them, mm. */
     private static final double CLEAR_OF_FRETS = 0.03;
 
-    private final VirtualInstrument instrument;
-    private final VirtualTools tools;
+    private final Workpiece instrument;
+    private final Reader tools;
     private final List<Aim> aims = new ArrayList<>();
     private int unsafe;
     private int readings;
@@ -34,7 +34,7 @@ final class WorkingOn {
      */
     private record Aim(int string, GapMethod method, Band band, double slot) {}
 
-    WorkingOn(VirtualInstrument instrument, VirtualTools tools, JobState job) {
+    WorkingOn(Workpiece instrument, Reader tools, JobState job) {
         this.instrument = instrument;
         this.tools = tools;
         for (Station station : Station.HEIGHTS) {
@@ -49,7 +49,7 @@ final class WorkingOn {
     Gap read(int string, GapMethod method, Tool tool, boolean closely) {
         readings++;
         instrument.rest(Duration.ofSeconds(20));
-        return tools.read(instrument.gap(string, method), method, tool, closely);
+        return tools.read(instrument, string, method, tool, closely);
     }
 
     /** Turns the rod and hears how the strings answer: positive is sharp. */

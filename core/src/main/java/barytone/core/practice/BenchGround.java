@@ -1,0 +1,237 @@
+package barytone.core.practice;
+
+import barytone.core.neck.Allowed;
+import barytone.core.plan.Station;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+
+/**
+ * What came of the advice in a {@link World}: sums over all instruments, judged by the truth that no technician in it knows.
+ *
+ * @param inBand instruments whose every true quantity ended in its band
+ * @param measurable instruments whose every quantity that rod, screws and blank could reach ended in it within what can be measured
+ * @param quantities that could be reached, of all instruments
+ * @param within of them, ended in band within what can be measured
+ * @param referred quantities that nothing could reach
+ * @param playsClean instruments whose every note has room over the true crowns
+ * @param fretsAllow instruments that would play clean with everything in the middle of its band
+ * @param playsCleanOfAllowed of those, how many do
+ * @param stations what was stated at every decision, against the truth
+ * @param claims times a quantity was said to be in band with nine chances in ten
+ * @param claimsTrue of them, how many were
+ * @param wrongStops instruments that were given up or called done with a reachable quantity out
+ * @param unfinished instruments whose advice came to no end
+ * @param worst readings of the twentieth part of instruments that took most
+ */
+public record BenchGround(
+        World world,
+        int instruments,
+        int inBand,
+        int measurable,
+        int quantities,
+        int within,
+        int referred,
+        int playsClean,
+        int fretsAllow,
+        int playsCleanOfAllowed,
+        Map<Station, Stated> stations,
+        int claims,
+        int claimsTrue,
+        Harm harm,
+        int wrongStops,
+        int unfinished,
+        int unsafe,
+        int readings,
+        int moves,
+        int retunes,
+        int overshoots,
+        double minutes,
+        double worst,
+        int baselineInBand,
+        int baselineMeasurable,
+        int baselineReadings,
+        int baselineMoves) {
+
+    /** The least share of the instruments that is looked at as the worst. */
+    private static final int TWENTIETH = 20;
+
+    /**
+     * What was stated of a kind of quantity.
+     *
+     * @param count how often
+     * @param in50 how often the truth lay in the interval of half
+     * @param z2 sum of the squared deviations in units of the stated sd
+     */
+    public record Stated(double count, double in50, double in90, double in99, double z2) {
+        Stated plus(Stated other) {
+            return new Stated(
+                    count + other.count, in50 + other.in50, in90 + other.in90, in99 + other.in99, z2 + other.z2);
+        }
+
+        /** Share of the truths in the interval of nine in ten. */
+        public double covered90() {
+            return count == 0 ? 0 : in90 / count;
+        }
+
+        /** Mean squared deviation; 1 when what is stated is right. */
+        public double meanZ2() {
+            return count == 0 ? 0 : z2 / count;
+        }
+    }
+
+    /**
+     * What cannot be undone, of all instruments.
+     *
+     * @param slotUnderBand slots that a file brought under their band
+     * @param slotOnFret slots that a file brought down to the frets
+     * @param sandedThenRaised saddles that were sanded and raised again by more than 0.2 mm
+     * @param saddleTooLow saddles sanded to less than 2 mm above the bridge
+     * @param rodBeyondLimit rods over three quarters of a turn tighter than found
+     * @param neckOffTwice necks taken off more than once
+     * @param soundPartCondemned nuts filled, shimmed or made new that were sound
+     */
+    public record Harm(
+            int slotUnderBand,
+            int slotOnFret,
+            int sandedThenRaised,
+            int saddleTooLow,
+            int rodBeyondLimit,
+            int neckOffTwice,
+            int soundPartCondemned) {
+        Harm plus(Harm o) {
+            return new Harm(
+                    slotUnderBand + o.slotUnderBand,
+                    slotOnFret + o.slotOnFret,
+                    sandedThenRaised + o.sandedThenRaised,
+                    saddleTooLow + o.saddleTooLow,
+                    rodBeyondLimit + o.rodBeyondLimit,
+                    neckOffTwice + o.neckOffTwice,
+                    soundPartCondemned + o.soundPartCondemned);
+        }
+    }
+
+    /** What was stated at a station; nothing where nobody reads. */
+    public Stated stated(Station station) {
+        return stations.getOrDefault(station, new Stated(0, 0, 0, 0, 0));
+    }
+
+    private record Job(Score score, Score.Ending ending, Tally tally, boolean finished, double minutes, Tally fair) {}
+
+    /**
+     * Runs it.
+     *
+     * @param instruments 1 to 100 000
+     */
+    public static BenchGround run(int instruments, long seed, World world) {
+        Allowed.whole("instruments", instruments, 1, 100_000);
+        List<Job> jobs = IntStream.range(0, instruments)
+                .parallel()
+                .mapToObj(i -> job(seed, i, world))
+                .toList();
+        return sum(world, jobs);
+    }
+
+    private static Job job(long seed, int index, World world) {
+        RealInstrument instrument = drawn(seed, index, world);
+        DiligentTechnician technician =
+                new DiligentTechnician(instrument, hand(seed, index, world), instrument.touch());
+        WorkingOn work = technician.work();
+        Tally fair = new FixedOrderTechnician(drawn(seed, index, world), hand(seed, index, world), true)
+                .work()
+                .tally();
+        Score score = technician.score();
+        return new Job(score, score.ending(), work.tally(), technician.finished(), technician.minutes(), fair);
+    }
+
+    private static RealInstrument drawn(long seed, int index, World world) {
+        SplittableRandom random = ProvingGround.random(seed, index);
+        return new RealInstrument(world, random.split());
+    }
+
+    private static RealReader hand(long seed, int index, World world) {
+        SplittableRandom random = ProvingGround.random(seed, index);
+        random.split();
+        return new RealReader(world, random.split());
+    }
+
+    private static BenchGround sum(World world, List<Job> jobs) {
+        Map<Station, Stated> stations = new EnumMap<>(Station.class);
+        Harm harm = new Harm(0, 0, 0, 0, 0, 0, 0);
+        int[] n = new int[19];
+        double minutes = 0;
+        for (Job job : jobs) {
+            Score.Ending end = job.ending;
+            Score score = job.score;
+            for (Station station : Station.HEIGHTS) stations.merge(station, score.stated(station), Stated::plus);
+            harm = harm.plus(score.harm(end));
+            int[] one = {
+                count(end.inBand()),
+                count(end.measurable()),
+                end.quantities(),
+                end.within(),
+                end.referred(),
+                count(end.plays()),
+                count(end.fretsAllow()),
+                count(end.plays() && end.fretsAllow()),
+                score.claims(),
+                score.claimsTrue(),
+                count(job.finished && !end.measurable()),
+                count(!job.finished),
+                job.tally.unsafe(),
+                job.tally.readings(),
+                job.tally.moves(),
+                job.tally.retunes(),
+                job.tally.overshoots(),
+                count(job.fair.inBand()),
+                count(job.fair.measurable())
+            };
+            for (int i = 0; i < n.length; i++) n[i] += one[i];
+            minutes += job.minutes;
+        }
+        List<Integer> readings = new ArrayList<>(jobs.stream()
+                .map(j -> j.tally.readings())
+                .sorted(Comparator.reverseOrder())
+                .toList());
+        double worst = readings.subList(0, Math.max(1, readings.size() / TWENTIETH)).stream()
+                .mapToInt(Integer::intValue)
+                .average()
+                .orElse(0);
+        return new BenchGround(
+                world,
+                jobs.size(),
+                n[0],
+                n[1],
+                n[2],
+                n[3],
+                n[4],
+                n[5],
+                n[6],
+                n[7],
+                stations,
+                n[8],
+                n[9],
+                harm,
+                n[10],
+                n[11],
+                n[12],
+                n[13],
+                n[14],
+                n[15],
+                n[16],
+                minutes,
+                worst,
+                n[17],
+                n[18],
+                jobs.stream().mapToInt(j -> j.fair.readings()).sum(),
+                jobs.stream().mapToInt(j -> j.fair.moves()).sum());
+    }
+
+    private static int count(boolean so) {
+        return so ? 1 : 0;
+    }
+}

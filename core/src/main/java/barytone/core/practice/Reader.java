@@ -1,0 +1,25 @@
+package barytone.core.practice;
+
+import barytone.core.neck.GapMethod;
+import barytone.core.reading.Gap;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import barytone.core.reading.Toolkit;
+
+/** Eyes, hand and tools of a simulated technician. */
+interface Reader {
+    /** What the shop owns. */
+    Toolkit owned();
+
+    /**
+     * Reads a gap and says it as it is written down.
+     *
+     * @param closely two leaves may be laid together
+     */
+    Gap read(Workpiece instrument, int string, GapMethod method, Tool tool, boolean closely);
+
+    /** How the instrument lies, as the technician says. */
+    default Position says() {
+        return Position.PLAYING;
+    }
+}

@@ -1,0 +1,336 @@
+package barytone.core.practice;
+
+import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.NeckShim;
+import barytone.core.bridge.Supports;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.NutMaterial;
+import barytone.core.instrument.Touch;
+import barytone.core.joblog.JobDefaults;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.StringLine;
+import barytone.core.neck.StringState;
+import barytone.core.quantity.Turns;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.random.RandomGenerator;
+
+/**
+ * An instrument as it comes to a bench: what it is declared to be and what is wanted are drawn as for a {@link VirtualInstrument}, the rest is as adverse as its
+ * {@link World} says.
+ *
+ * <p>Time: 5 to 35 % of a step creeps in over 5 to 120 minutes, the neck drifts by 0.03 mm in a root hour, and by 0.006 when it is tuned. Work: bite give or take 35 %
+ * between slots and 40 % between passes, another material once in ten; turns give or take 0.025, the wrong way once in 80, left out once in 60; sanding give or take
+ * 0.03 mm with a taper of 0.02; a stated thread is wrong once in eight; screws travel 3 to 5 mm in all and stand near one end; saddles stand 1.5 to 4 mm proud.
+ */
+final class RealInstrument implements Workpiece {
+    private static final List<Double> THREADS = List.of(0.35, 0.45, 0.5, 0.635, 0.7, 0.794);
+
+    private final World world;
+    private final RandomGenerator random;
+    private final InstrumentSpec spec;
+    private final JobDefaults defaults;
+    private final Touch touch;
+    private final RealNeck neck;
+    private final RealRod rod;
+    private final Supports supports;
+    private final double perCurvature;
+    private final double threadPitch;
+    private final double creep;
+    private final double creepMinutes;
+    private final double[] bite;
+    private final double[] slots;
+    private final double[] saddles;
+    private final double[] roomUp;
+    private final double[] roomDown;
+    private double proud;
+    private double bass;
+    private double treble;
+    private double creepingBass;
+    private double creepingTreble;
+
+    RealInstrument(World world, RandomGenerator random) {
+        this.world = world;
+        this.random = random;
+        VirtualInstrument drawn = new VirtualInstrument(random);
+        this.threadPitch = drawn.threadPitch();
+        this.spec = threadStated(drawn.spec());
+        this.defaults = drawn.defaults();
+        this.touch = drawn.touch();
+        this.supports = spec.supports();
+        this.neck = new RealNeck(spec, world.has(Adversity.NECK), random);
+        this.rod = new RealRod(spec.rod(), world.has(Adversity.ROD), random);
+        this.perCurvature = spec.line()
+                .form(new GapMethod.Relief(1, spec.bodyJointFret(), Math.max(2, spec.bodyJointFret() / 2)))
+                .curvature();
+        boolean time = world.has(Adversity.TIME);
+        this.creep = time ? random.nextDouble(0.05, 0.35) : 0.10;
+        this.creepMinutes = time ? Math.exp(random.nextDouble(Math.log(5), Math.log(120))) : 5;
+        this.bite = new double[spec.strings()];
+        this.slots = new double[spec.strings()];
+        this.saddles = new double[spec.strings()];
+        this.roomUp = new double[supports.places().size()];
+        this.roomDown = new double[supports.places().size()];
+        drawWork();
+        found(drawn);
+    }
+
+    private InstrumentSpec threadStated(InstrumentSpec declared) {
+        boolean wrong = world.has(Adversity.WORK) && random.nextInt(8) == 0;
+        if (!wrong || declared.fittings().threadPitch() == 0) return declared;
+        double other = THREADS.get(random.nextInt(THREADS.size()));
+        return declared.with(declared.fittings().withThreadPitch(other));
+    }
+
+    private void drawWork() {
+        boolean work = world.has(Adversity.WORK);
+        NutMaterial[] materials = NutMaterial.values();
+        NutMaterial material = work && random.nextInt(10) == 0
+                ? materials[random.nextInt(materials.length)]
+                : spec.fittings().nut();
+        double nut = material.usualBite() * Math.exp(random.nextGaussian() * 0.3);
+        for (int i = 0; i < bite.length; i++) bite[i] = nut * (work ? Math.max(0.3, give(0.35)) : 1);
+        proud = work ? random.nextDouble(1.5, 4) : 9;
+        double travel = work ? random.nextDouble(3, 5) : 90;
+        double near = work ? random.nextDouble(0.2, 1.0) : 45;
+        boolean nearTop = random.nextBoolean();
+        for (int i = 0; i < roomUp.length; i++) {
+            roomUp[i] = nearTop ? near : travel - near;
+            roomDown[i] = nearTop ? travel - near : near;
+        }
+    }
+
+    /** Draws the state as found: slots and action as for any simulated instrument, the neck as it comes. */
+    private void found(VirtualInstrument drawn) {
+        GapMethod.Relief habit = defaults.relief().method();
+        double mean = (drawn.gap(1, habit) + drawn.gap(spec.bassString(), habit)) / 2;
+        double half = (drawn.gap(spec.bassString(), habit) - drawn.gap(1, habit)) / 2;
+        if (world.has(Adversity.NECK)) {
+            mean = 0.22 + 0.20 * random.nextGaussian();
+            half = (defaults.relief().bass().middle()
+                                    - defaults.relief().treble().middle())
+                            / 2
+                    + 0.04 * random.nextGaussian();
+        }
+        double perHabit = spec.line().form(habit).curvature();
+        bass = (mean + half) / perHabit;
+        treble = (mean - half) / perHabit;
+        for (int s = 1; s <= slots.length; s++) {
+            slots[s - 1] = drawn.slotHeight(s);
+            double action = drawn.gap(s, new GapMethod.Action(12));
+            saddles[s - 1] = crowns(s).saddleHeightFor(12, action, curvature(s), 0.15 + neck.nutRise(curvature(s)));
+        }
+    }
+
+    @Override
+    public InstrumentSpec spec() {
+        return spec;
+    }
+
+    @Override
+    public JobDefaults defaults() {
+        return defaults;
+    }
+
+    /** How its player plays. */
+    Touch touch() {
+        return touch;
+    }
+
+    /** How far its rod stands tighter than found, turns. */
+    double tighter() {
+        return rod.tighter();
+    }
+
+    private double curvature(int string) {
+        double share = (slots.length - string) / (slots.length - 1.0);
+        return (1 - share) * bass + share * treble;
+    }
+
+    @Override
+    public StringLine crowns(int string) {
+        return neck.at(string, curvature(string));
+    }
+
+    @Override
+    public StringState stands(int string) {
+        return stands(string, curvature(string));
+    }
+
+    /** The nut stands on the neck, however that is bent. */
+    private StringState stands(int string, double curvature) {
+        return new StringState(curvature, slots[string - 1] + neck.nutRise(curvature), saddles[string - 1]);
+    }
+
+    @Override
+    public double gap(int string, GapMethod method) {
+        return crowns(string).gap(method, stands(string));
+    }
+
+    /** What a gap would be with the neck bent by so much more, mm of relief: lying on its back. */
+    double gapBent(int string, GapMethod method, double relief) {
+        double k = curvature(string) + relief / perCurvature;
+        return neck.at(string, k).gap(method, stands(string, k));
+    }
+
+    @Override
+    public double slotHeight(int string) {
+        return slots[string - 1];
+    }
+
+    @Override
+    public double turnRod(Turns clockwise) {
+        RealRod.Answer answer = rod.turn(turned(clockwise.value()), random);
+        bass += (1 - creep) * answer.bass() / perCurvature;
+        treble += (1 - creep) * answer.treble() / perCurvature;
+        creepingBass += creep * answer.bass() / perCurvature;
+        creepingTreble += creep * answer.treble() / perCurvature;
+        return -answer.mean();
+    }
+
+    /** What comes of meant turns: not quite so many, now and then the other way or none. */
+    private double turned(double meant) {
+        if (meant == 0 || !world.has(Adversity.WORK)) return meant;
+        if (random.nextInt(60) == 0) return 0;
+        double way = random.nextInt(80) == 0 ? -1 : 1;
+        return way * meant + 0.025 * random.nextGaussian();
+    }
+
+    @Override
+    public boolean stiff() {
+        return rod.stiff();
+    }
+
+    /** Whether the rod could still bring the relief down, or up. */
+    boolean rodReaches(boolean lower) {
+        return rod.reaches(lower);
+    }
+
+    /** Whether every support could still be turned a little down, or up. */
+    boolean screwsReach(boolean lower) {
+        double[] room = lower ? roomDown : roomUp;
+        for (double left : room) if (left < 0.15) return false;
+        return true;
+    }
+
+    @Override
+    public void rest(Duration time) {
+        double minutes = time.toSeconds() / 60.0;
+        double share = 1 - Math.exp(-minutes / creepMinutes);
+        bass += creepingBass * share;
+        treble += creepingTreble * share;
+        creepingBass *= 1 - share;
+        creepingTreble *= 1 - share;
+        if (world.has(Adversity.TIME)) bothSides(0.03 * Math.sqrt(minutes / 60));
+    }
+
+    @Override
+    public void retune() {
+        bothSides(world.has(Adversity.TIME) ? 0.006 : 0.002);
+    }
+
+    private void bothSides(double reliefSd) {
+        double change = reliefSd * random.nextGaussian() / perCurvature;
+        bass += change;
+        treble += change;
+    }
+
+    @Override
+    public JobEvent.Adjustment possible(JobEvent.Adjustment event) {
+        if (!(event instanceof JobEvent.BridgeScrewed screws) || !world.has(Adversity.WORK)) return event;
+        List<Turns> room = new ArrayList<>();
+        for (int i = 0; i < screws.screws().size(); i++) {
+            int most = (int) Math.floor(16 * (roomUp[i] / threadPitch));
+            int least = -(int) Math.floor(16 * (roomDown[i] / threadPitch));
+            room.add(new Turns(Math.clamp(screws.screws().get(i).sixteenths(), least, most)));
+        }
+        return new JobEvent.BridgeScrewed(room);
+    }
+
+    /** Room left of the screws, down and up, mm: the least of all. */
+    JobEvent.TravelRead travel() {
+        double down = Double.POSITIVE_INFINITY;
+        double up = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < roomUp.length; i++) {
+            down = Math.min(down, roomDown[i]);
+            up = Math.min(up, roomUp[i]);
+        }
+        return new JobEvent.TravelRead(Math.max(0, down), Math.max(0, up));
+    }
+
+    @Override
+    public double proud() {
+        return spec.fittings().bridge().screwed() ? Double.POSITIVE_INFINITY : proud;
+    }
+
+    @Override
+    public void adjust(JobEvent.Adjustment event) {
+        switch (event) {
+            case JobEvent.BridgeScrewed e -> lift(screwed(e));
+            case JobEvent.SaddleReworked e -> {
+                double low = reworked(e.bass());
+                double high = reworked(e.treble());
+                proud += Math.min(low, high);
+                lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge()).atStrings(List.of(low, high)));
+            }
+            case JobEvent.SlotsFiled e -> e.slots().forEach(this::file);
+            // nobody listens to a simulated instrument yet
+            case JobEvent.SaddlesMoved ignored -> {}
+            case JobEvent.NutReworked e -> {
+                double done = e.change() * give(1.0 / 12);
+                for (int s : e.strings()) slots[s - 1] += done;
+            }
+            case JobEvent.NeckShimmed e -> {
+                double lower = new NeckShim(e.end(), e.thickness())
+                        .lift(e.bodyEdge(), e.heelEnd(), spec.line().saddle());
+                lift(Collections.nCopies(saddles.length, -lower * give(1.0 / 12)));
+            }
+        }
+    }
+
+    private List<Double> screwed(JobEvent.BridgeScrewed event) {
+        List<Double> heights = new ArrayList<>();
+        boolean leftOut = world.has(Adversity.WORK) && random.nextInt(60) == 0;
+        for (int i = 0; i < event.screws().size(); i++) {
+            double meant = event.screws().get(i).value();
+            double turns = world.has(Adversity.WORK)
+                    ? meant == 0 || leftOut ? 0 : way() * meant + 0.025 * random.nextGaussian()
+                    : meant * give(0.02);
+            double height = Math.clamp(turns * threadPitch, -roomDown[i], roomUp[i]);
+            roomUp[i] -= height;
+            roomDown[i] += height;
+            heights.add(height);
+        }
+        return supports.atStrings(heights);
+    }
+
+    private int way() {
+        return random.nextInt(80) == 0 ? -1 : 1;
+    }
+
+    private double reworked(double meant) {
+        if (meant == 0) return 0;
+        return world.has(Adversity.WORK)
+                ? meant + 0.03 * random.nextGaussian() + 0.01 * random.nextGaussian()
+                : meant * give(1.0 / 12);
+    }
+
+    /** What comes of an intended amount: about one. */
+    private double give(double spread) {
+        return 1 + spread * random.nextGaussian();
+    }
+
+    private void lift(List<Double> changes) {
+        for (int i = 0; i < saddles.length; i++) saddles[i] += changes.get(i);
+    }
+
+    private void file(JobEvent.Filing filing) {
+        boolean work = world.has(Adversity.WORK);
+        if (work && random.nextInt(60) == 0) return;
+        slots[filing.string() - 1] -=
+                filing.ordinaryStrokes() * bite[filing.string() - 1] * Math.max(0.2, give(work ? 0.40 : 0.25));
+    }
+}

@@ -1,0 +1,62 @@
+package barytone.core.practice;
+
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.joblog.JobDefaults;
+import barytone.core.joblog.JobEvent;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.StringLine;
+import barytone.core.neck.StringState;
+import barytone.core.quantity.Turns;
+import java.time.Duration;
+
+/** A simulated instrument: a hidden true state that answers to moves. */
+interface Workpiece {
+    /** What a technician knows of it. */
+    InstrumentSpec spec();
+
+    /** What is wanted. */
+    JobDefaults defaults();
+
+    /** The true gap in mm. */
+    double gap(int string, GapMethod method);
+
+    /** How far the slot floor really stands above the level of the frets, mm. */
+    double slotHeight(int string);
+
+    /** The crowns under a string as they really are now. */
+    StringLine crowns(int string);
+
+    /** How a string really stands over them. */
+    StringState stands(int string);
+
+    /**
+     * Turns the rod; some of the answer comes later.
+     *
+     * @return how the strings answer at once: positive sharp, as the neck straightens; 0 when nothing moves
+     */
+    double turnRod(Turns clockwise);
+
+    /** Whether the rod met its end at the last turn: too stiff to go on. */
+    default boolean stiff() {
+        return false;
+    }
+
+    /** Lets time pass. */
+    void rest(Duration time);
+
+    /** Brings the strings to pitch. */
+    void retune();
+
+    /** What of a move there is room for: a screw stops at its end, and the hand that turns it feels that. */
+    default JobEvent.Adjustment possible(JobEvent.Adjustment event) {
+        return event;
+    }
+
+    /** Answers to work at nut or bridge, never exactly as meant. */
+    void adjust(JobEvent.Adjustment event);
+
+    /** How proud a saddle without screws stands, mm; infinite where nothing is known to limit it. */
+    default double proud() {
+        return Double.POSITIVE_INFINITY;
+    }
+}

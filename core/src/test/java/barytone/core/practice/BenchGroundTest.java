@@ -1,0 +1,131 @@
+package barytone.core.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import barytone.core.instrument.RodType;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.NotAllowedException;
+import barytone.core.neck.StringState;
+import barytone.core.plan.Station;
+import barytone.core.reading.Tool;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The bench world is as adverse as it says, and judges without being known to who works in it. */
+class BenchGroundTest {
+    private static RealInstrument instrument(World world, long seed) {
+        return new RealInstrument(world, new SplittableRandom(seed));
+    }
+
+    @Test
+    void withNothingDrawnWhatIsStatedHolds() {
+        BenchGround ground = BenchGround.run(40, 3, World.of());
+        assertThat(ground.measurable()).isGreaterThanOrEqualTo(37);
+        for (Station station : Station.HEIGHTS)
+            assertThat(ground.stated(station).covered90()).as(station.label()).isBetween(0.85, 1.0);
+        assertThat(ground.harm()).isEqualTo(new BenchGround.Harm(0, 0, 0, 0, 0, 0, 0));
+        assertThat(ground.unfinished()).isZero();
+    }
+
+    @Test
+    void realityCostsAndTheSameSeedCostsTheSame() {
+        BenchGround bench = BenchGround.run(12, 5, World.BENCH);
+        assertThat(BenchGround.run(12, 5, World.BENCH)).isEqualTo(bench);
+        assertThat(bench.stated(Station.RELIEF).meanZ2())
+                .isGreaterThan(BenchGround.run(12, 5, World.of())
+                        .stated(Station.RELIEF)
+                        .meanZ2());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Adversity.class)
+    void eachAdversityCanBeLeftOutAlone(Adversity adversity) {
+        assertThat(World.BENCH.without(adversity).drawn())
+                .hasSize(Adversity.values().length - 1)
+                .doesNotContain(adversity);
+        assertThat(Adversity.ofCode(adversity.code())).isEqualTo(adversity);
+        assertThat(World.of(adversity).name()).isEqualTo(adversity.code());
+    }
+
+    @Test
+    void anUnknownAdversityIsNamedWithThoseThatAre() {
+        assertThatThrownBy(() -> Adversity.ofCode("damp"))
+                .isInstanceOf(NotAllowedException.class)
+                .hasMessageContainingAll("damp", "hand", "work");
+    }
+
+    @Test
+    void aCardStandsOffByTheSameAmountAtEveryString() {
+        World world = World.of(Adversity.TOOLS);
+        for (long seed = 1; seed <= 5; seed++) {
+            RealInstrument instrument = instrument(world, seed);
+            RealReader reader = new RealReader(world, new SplittableRandom(seed + 100));
+            assertThat(offset(reader, instrument, 1))
+                    .isCloseTo(offset(reader, instrument, instrument.spec().bassString()), within(0.012));
+        }
+        RealInstrument same = instrument(world, 1);
+        assertThat(IntStream.range(0, 20)
+                        .mapToDouble(i -> Math.abs(offset(new RealReader(world, new SplittableRandom(i)), same, 1)))
+                        .average()
+                        .orElseThrow())
+                .isBetween(0.02, 0.07);
+    }
+
+    private static double offset(RealReader reader, RealInstrument instrument, int string) {
+        GapMethod action = new GapMethod.Action(12);
+        return IntStream.range(0, 400)
+                        .mapToDouble(i -> reader.read(instrument, string, action, Tool.CARD, false)
+                                .shown())
+                        .average()
+                        .orElseThrow()
+                - instrument.gap(string, action);
+    }
+
+    @Test
+    void anEvenNeckReadsAsItIsDeclared() {
+        RealInstrument instrument = instrument(World.of(), 4);
+        for (GapMethod method :
+                new GapMethod[] {new GapMethod.Relief(1, 12, 6), new GapMethod.NutPressed(3), new GapMethod.Action(12)})
+            assertThat(instrument.gap(1, method))
+                    .isCloseTo(instrument.spec().line().gap(method, instrument.stands(1)), within(1e-9));
+    }
+
+    @Test
+    void anUnevenNeckCarriesItsNutWithIt() {
+        // however the neck is bent, a slot as high as the frets leaves the string on them
+        for (long seed = 1; seed <= 30; seed++) {
+            RealNeck neck = new RealNeck(instrument(World.of(), 1).spec(), true, new SplittableRandom(seed));
+            double flat = pressed(neck, 0);
+            assertThat(pressed(neck, 2e-6)).isCloseTo(flat, within(0.02));
+        }
+    }
+
+    private static double pressed(RealNeck neck, double curvature) {
+        return neck.at(1, curvature)
+                .gap(new GapMethod.NutPressed(3), new StringState(curvature, neck.nutRise(curvature), 2));
+    }
+
+    @Test
+    void aRodHasAnEndAndSaysSo() {
+        int ended = 0;
+        for (long seed = 1; seed <= 40; seed++) {
+            RealRod rod = new RealRod(RodType.SINGLE, true, new SplittableRandom(seed));
+            SplittableRandom turns = new SplittableRandom(seed);
+            for (int way : new int[] {1, -1}) {
+                for (int i = 0; i < 20 * (2 - way) && !rod.stiff(); i++) rod.turn(way * 0.25, turns);
+                if (rod.stiff()) {
+                    ended++;
+                    assertThat(rod.tighter()).isBetween(0.7, 1.4);
+                    assertThat(rod.turn(way * 0.25, turns).mean()).isCloseTo(0, within(1e-12));
+                    break;
+                }
+            }
+        }
+        assertThat(ended).isEqualTo(40);
+    }
+}
