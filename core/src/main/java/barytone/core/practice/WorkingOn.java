@@ -110,15 +110,6 @@ final class WorkingOn {
         return new Tally(inBand, measurable, unsafe, readings, moves, retunes, overshoots);
     }
 
-    /** What nobody at a bench could tell from being inside, mm. */
-    private static double measurable(Station station) {
-        return switch (station) {
-            case RELIEF -> 0.02;
-            case NUT -> 0.03;
-            case ACTION, INTONATION, PICKUPS -> 0.10;
-        };
-    }
-
     /**
      * Whether a quantity is where it shall be, as far as can be measured. A slot under its band, clear of the frets, is left by rule: where no file made it so
      * that is no miss.
@@ -130,7 +121,7 @@ final class WorkingOn {
                 && outside < 0
                 && instrument.slotHeight(aim.string) >= aim.slot
                 && aim.slot > CLEAR_OF_FRETS;
-        return leftLow || Math.abs(outside) <= measurable(station);
+        return leftLow || Math.abs(outside) <= Score.measurable(station);
     }
 
     /** The misses by station and side, for whoever looks for what costs most. */

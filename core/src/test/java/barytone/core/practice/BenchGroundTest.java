@@ -37,9 +37,8 @@ class BenchGroundTest {
         BenchGround bench = BenchGround.run(8, 5, World.BENCH);
         assertThat(BenchGround.run(8, 5, World.BENCH)).isEqualTo(bench);
         assertThat(bench.stated(Station.RELIEF).meanZ2())
-                .isGreaterThan(BenchGround.run(8, 5, World.of())
-                        .stated(Station.RELIEF)
-                        .meanZ2());
+                .isGreaterThan(
+                        BenchGround.run(8, 5, World.of()).stated(Station.RELIEF).meanZ2());
     }
 
     @ParameterizedTest
