@@ -8,14 +8,22 @@ import { Heads } from "../ui/Heads";
 type View = Schemas["SchoolsView"];
 
 /** The shop's schools as tables of their numbers, each with its reason. */
-export function Schools({ view }: { view: View }) {
+export function Schools({
+  view,
+  told,
+  onTold,
+}: {
+  view: View;
+  /** What became of them last; outlives the form, which is made anew for what was kept. */
+  told: string | null;
+  onTold: (told: string | null) => void;
+}) {
   const { unit } = useUnit();
   const queries = useQueryClient();
   const [schools, setSchools] = useState(view);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [told, setTold] = useState<string | null>(null);
   const set = (change: Partial<View>) => {
-    setTold(null);
+    onTold(null);
     setSchools({ ...schools, ...change });
   };
   const keep = async () => {
@@ -32,7 +40,7 @@ export function Schools({ view }: { view: View }) {
           },
         }),
       );
-      setTold("Kept. New jobs start from these.");
+      onTold("Kept. New jobs start from these.");
       queries.setQueryData(["schools", unit], kept);
     } catch (error) {
       setTrouble(asProblem(error).message);

@@ -29,6 +29,7 @@ export function ShopPage() {
     document.title = "Tools and schools · Barytone";
   }, []);
   useShortcuts({ b: () => void navigate("/"), u: next, "?": () => setHelp(true) }, !help);
+  const [told, setTold] = useState<string | null>(null);
   const tools = useQuery({
     queryKey: ["tools", unit],
     queryFn: () => answer(api.GET("/api/shop/tools", { params: { query: { unit } } })),
@@ -63,7 +64,12 @@ export function ShopPage() {
           {schools.error !== null && <Trouble text={schools.error.message} />}
           {schools.data === undefined && schools.error === null && <p>Fetching the schools</p>}
           {schools.data !== undefined && (
-            <Schools key={`${unit}-${schools.data.version}`} view={schools.data} />
+            <Schools
+              key={`${unit}-${schools.data.version}`}
+              view={schools.data}
+              told={told}
+              onTold={setTold}
+            />
           )}
           <Backups />
         </section>
