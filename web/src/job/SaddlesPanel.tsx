@@ -18,13 +18,17 @@ export function SaddlesPanel({
   const [back, setBack] = useState("");
   const [places, setPlaces] = useState<Record<number, string>>({});
   const rows = job.intonation.rows;
-  const putOn = (gauges: string, sure: boolean) =>
+  // what a question is about, whatever is typed after it
+  const [asked, setAsked] = useState("");
+  const putOn = (gauges: string, sure: boolean) => {
+    setAsked(gauges);
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/other-strings", {
         params,
         body: { ...stamp, strings: gauges, sure },
       }),
     );
+  };
   return (
     <div className="flex flex-col gap-5">
       {problem !== null && (
@@ -34,7 +38,7 @@ export function SaddlesPanel({
             setSet(meant);
             putOn(meant, false);
           }}
-          onSure={() => putOn(set, true)}
+          onSure={() => putOn(asked, true)}
         />
       )}
       <section>

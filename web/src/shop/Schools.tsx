@@ -28,6 +28,7 @@ export function Schools({
   };
   const keep = async () => {
     setTrouble(null);
+    onTold(null);
     try {
       const kept = await answer(
         api.PUT("/api/shop/schools", {

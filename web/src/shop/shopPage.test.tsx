@@ -58,6 +58,8 @@ describe("the shop's tools", () => {
 describe("the shop's schools", () => {
   it("are kept as typed, each number in its own place", async () => {
     const user = await shop();
+    const kept = sample("schools").replace(/"version" *: *\d+/, '"version":4711');
+    theServer.on("PUT /api/shop/schools", { json: kept });
     const type = async (label: string, text: string) => {
       const field = screen.getByLabelText(label);
       await user.clear(field);
@@ -75,6 +77,11 @@ describe("the shop's schools", () => {
       nut: expect.arrayContaining([expect.objectContaining({ trebleHigh: "0.12" })]),
     });
     expect(await screen.findByText("Kept. New jobs start from these.")).toBeTruthy();
+    // the form is made anew for what was kept
+    await waitFor(() =>
+      expect(screen.getByLabelText<HTMLInputElement>("Middle, from, mm").value).toBe("0.15"),
+    );
+    expect(screen.queryByText("Kept. New jobs start from these.")).toBeTruthy();
   });
 
   it("keep their reasons, which can be changed too", async () => {

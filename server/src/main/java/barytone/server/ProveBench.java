@@ -2,60 +2,55 @@ package barytone.server;
 
 import barytone.core.plan.Station;
 import barytone.core.practice.BenchGround;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What came of the bench world, as it is printed. */
 final class ProveBench {
     private ProveBench() {}
 
-    /** One line of JSON: counts and sums over all instruments, shares where a name says coverage, claims or z2. */
+    /** One line of JSON: counts and sums over all instruments; coverage and claims are shares, z2 means. */
     static String json(BenchGround g, double seconds) {
-        BenchGround.Harm h = g.harm();
-        return String.format(
-                Locale.ROOT,
-                "{\"instruments\":%d,\"inBand\":%d,\"unsafe\":%d,\"readings\":%d,\"moves\":%d,\"retunes\":%d,\"overshoots\":%d,"
-                        + "\"baselineReadings\":%d,\"baselineMoves\":%d,\"seconds\":%.1f,\"world\":\"%s\",\"inBandMeasurable\":%d,\"playsClean\":%d,"
-                        + "\"coverage90\":%s,\"z2\":%s,\"claimsTrue\":%s,"
-                        + "\"harm\":{\"slotUnderBand\":%d,\"slotOnFret\":%d,\"sandedThenRaised\":%d,\"saddleTooLow\":%d,\"rodBeyondLimit\":%d,"
-                        + "\"neckOffTwice\":%d,\"soundPartCondemned\":%d},\"wrongStops\":%d,\"unfinished\":%d,\"minutes\":%.0f,\"baselineInBand\":%d}",
-                g.instruments(),
-                g.inBand(),
-                g.unsafe(),
-                g.readings(),
-                g.moves(),
-                g.retunes(),
-                g.overshoots(),
-                g.baselineReadings(),
-                g.baselineMoves(),
-                seconds,
-                g.world().name(),
-                g.measurable(),
-                g.playsClean(),
-                byStation(g, BenchGround.Stated::covered90),
-                byStation(g, BenchGround.Stated::meanZ2),
-                g.claims() == 0 ? "null" : String.format(Locale.ROOT, "%.4f", (double) g.claimsTrue() / g.claims()),
-                h.slotUnderBand(),
-                h.slotOnFret(),
-                h.sandedThenRaised(),
-                h.saddleTooLow(),
-                h.rodBeyondLimit(),
-                h.neckOffTwice(),
-                h.soundPartCondemned(),
-                g.wrongStops(),
-                g.unfinished(),
-                g.minutes(),
-                g.baselineInBand());
+        Map<String, @Nullable Object> told = new LinkedHashMap<>();
+        told.put("instruments", g.instruments());
+        told.put("inBand", g.inBand());
+        told.put("unsafe", g.unsafe());
+        told.put("readings", g.readings());
+        told.put("moves", g.moves());
+        told.put("retunes", g.retunes());
+        told.put("overshoots", g.overshoots());
+        told.put("baselineReadings", g.baselineReadings());
+        told.put("baselineMoves", g.baselineMoves());
+        told.put("seconds", rounded(seconds));
+        told.put("world", g.world().name());
+        told.put("inBandMeasurable", g.measurable());
+        told.put("playsClean", g.playsClean());
+        told.put("coverage90", byStation(g, BenchGround.Stated::covered90));
+        told.put("z2", byStation(g, BenchGround.Stated::meanZ2));
+        told.put("claimsTrue", g.claims() == 0 ? null : rounded((double) g.claimsTrue() / g.claims()));
+        told.put("harm", g.harm());
+        told.put("wrongStops", g.wrongStops());
+        told.put("unfinished", g.unfinished());
+        told.put("minutes", Math.round(g.minutes()));
+        told.put("baselineInBand", g.baselineInBand());
+        return JsonMapper.shared().writeValueAsString(told);
     }
 
     /** Nobody listens to a simulated instrument yet, so nothing is stated of its intonation. */
-    private static String byStation(BenchGround g, ToDoubleFunction<BenchGround.Stated> of) {
-        return String.format(
-                Locale.ROOT,
-                "{\"relief\":%.4f,\"nut\":%.4f,\"action\":%.4f,\"intonation\":null}",
-                of.applyAsDouble(g.stated(Station.RELIEF)),
-                of.applyAsDouble(g.stated(Station.NUT)),
-                of.applyAsDouble(g.stated(Station.ACTION)));
+    private static Map<String, @Nullable Object> byStation(BenchGround g, ToDoubleFunction<BenchGround.Stated> of) {
+        Map<String, @Nullable Object> told = new LinkedHashMap<>();
+        for (Station station : Station.HEIGHTS)
+            told.put(station.label().toLowerCase(Locale.ROOT), rounded(of.applyAsDouble(g.stated(station))));
+        told.put("intonation", null);
+        return told;
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * 10_000) / 10_000.0;
     }
 
     static String table(BenchGround g, long seed, double seconds) {

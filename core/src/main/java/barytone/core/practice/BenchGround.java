@@ -2,12 +2,13 @@ package barytone.core.practice;
 
 import barytone.core.neck.Allowed;
 import barytone.core.plan.Station;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -162,76 +163,50 @@ public record BenchGround(
     private static BenchGround sum(World world, List<Job> jobs) {
         Map<Station, Stated> stations = new EnumMap<>(Station.class);
         Harm harm = new Harm(0, 0, 0, 0, 0, 0, 0);
-        int[] n = new int[19];
-        double minutes = 0;
         for (Job job : jobs) {
-            Score.Ending end = job.ending;
-            Score score = job.score;
-            for (Station station : Station.HEIGHTS) stations.merge(station, score.stated(station), Stated::plus);
-            harm = harm.plus(score.harm(end));
-            int[] one = {
-                count(end.inBand()),
-                count(end.measurable()),
-                end.quantities(),
-                end.within(),
-                end.referred(),
-                count(end.plays()),
-                count(end.fretsAllow()),
-                count(end.plays() && end.fretsAllow()),
-                score.claims(),
-                score.claimsTrue(),
-                count(job.finished && !end.measurable()),
-                count(!job.finished),
-                job.tally.unsafe(),
-                job.tally.readings(),
-                job.tally.moves(),
-                job.tally.retunes(),
-                job.tally.overshoots(),
-                count(job.fair.inBand()),
-                count(job.fair.measurable())
-            };
-            for (int i = 0; i < n.length; i++) n[i] += one[i];
-            minutes += job.minutes;
+            for (Station station : Station.HEIGHTS) stations.merge(station, job.score.stated(station), Stated::plus);
+            harm = harm.plus(job.score.harm(job.ending));
         }
-        List<Integer> readings = new ArrayList<>(jobs.stream()
+        List<Integer> most = jobs.stream()
                 .map(j -> j.tally.readings())
                 .sorted(Comparator.reverseOrder())
-                .toList());
-        double worst = readings.subList(0, Math.max(1, readings.size() / TWENTIETH)).stream()
-                .mapToInt(Integer::intValue)
-                .average()
-                .orElse(0);
+                .limit(Math.max(1, jobs.size() / TWENTIETH))
+                .toList();
         return new BenchGround(
                 world,
                 jobs.size(),
-                n[0],
-                n[1],
-                n[2],
-                n[3],
-                n[4],
-                n[5],
-                n[6],
-                n[7],
+                count(jobs, j -> j.ending.inBand()),
+                count(jobs, j -> j.ending.measurable()),
+                sum(jobs, j -> j.ending.quantities()),
+                sum(jobs, j -> j.ending.within()),
+                sum(jobs, j -> j.ending.referred()),
+                count(jobs, j -> j.ending.plays()),
+                count(jobs, j -> j.ending.fretsAllow()),
+                count(jobs, j -> j.ending.plays() && j.ending.fretsAllow()),
                 stations,
-                n[8],
-                n[9],
+                sum(jobs, j -> j.score.claims()),
+                sum(jobs, j -> j.score.claimsTrue()),
                 harm,
-                n[10],
-                n[11],
-                n[12],
-                n[13],
-                n[14],
-                n[15],
-                n[16],
-                minutes,
-                worst,
-                n[17],
-                n[18],
-                jobs.stream().mapToInt(j -> j.fair.readings()).sum(),
-                jobs.stream().mapToInt(j -> j.fair.moves()).sum());
+                count(jobs, j -> j.finished && !j.ending.measurable()),
+                count(jobs, j -> !j.finished),
+                sum(jobs, j -> j.tally.unsafe()),
+                sum(jobs, j -> j.tally.readings()),
+                sum(jobs, j -> j.tally.moves()),
+                sum(jobs, j -> j.tally.retunes()),
+                sum(jobs, j -> j.tally.overshoots()),
+                jobs.stream().mapToDouble(Job::minutes).sum(),
+                most.stream().mapToInt(Integer::intValue).average().orElse(0),
+                count(jobs, j -> j.fair.inBand()),
+                count(jobs, j -> j.fair.measurable()),
+                sum(jobs, j -> j.fair.readings()),
+                sum(jobs, j -> j.fair.moves()));
     }
 
-    private static int count(boolean so) {
-        return so ? 1 : 0;
+    private static int count(List<Job> jobs, Predicate<Job> which) {
+        return (int) jobs.stream().filter(which).count();
+    }
+
+    private static int sum(List<Job> jobs, ToIntFunction<Job> of) {
+        return jobs.stream().mapToInt(of).sum();
     }
 }

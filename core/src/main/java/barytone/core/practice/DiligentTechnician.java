@@ -25,6 +25,9 @@ final class DiligentTechnician {
     /** A neck that moves this much is heard in the pitch, mm of relief. */
     private static final double HEARD = 0.02;
 
+    /** When a job begins. */
+    private static final Instant START = Instant.parse("2031-03-04T09:00:00Z");
+
     private final Workpiece instrument;
     private final Reader tools;
     private final WorkingOn work;
@@ -33,9 +36,6 @@ final class DiligentTechnician {
     private Instant now = START;
     private int wrongWays;
     private boolean finished;
-
-    /** When a job begins. */
-    private static final Instant START = Instant.parse("2031-03-04T09:00:00Z");
 
     DiligentTechnician(Workpiece instrument, Reader tools) {
         this(instrument, tools, null);
@@ -123,7 +123,8 @@ final class DiligentTechnician {
                 if (Math.abs(heard) > HEARD && heard > 0 != tightened)
                     note(new JobEvent.RodDirectionLearned(!job.reversed()), 5);
                 if (instrument.stiff()) note(new JobEvent.RodStiff(), 5);
-                if (score != null) score.rodAt(instrument);
+                if (score != null) score.rodTurned();
+                work.rest(Duration.ofSeconds(60));
                 wrongWays = 0;
             }
             case Advice.WrongWay ignored -> {
@@ -146,8 +147,9 @@ final class DiligentTechnician {
                 work.adjust(event, move instanceof Advice.TurnScrews turn && turn.raising());
                 if (score != null) score.moved(event);
                 note(event, 180);
+                work.rest(Duration.ofSeconds(180));
                 // a screw that came to its end: what room is left is put on record
-                if (!event.equals(meant) && instrument instanceof RealInstrument real) note(real.travel(), 30);
+                if (!event.equals(meant)) note(instrument.travel(), 30);
             }
             case Advice.BridgeLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
             case Advice.Done ignored -> throw new IllegalStateException("done is not a move");

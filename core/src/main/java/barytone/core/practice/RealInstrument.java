@@ -29,6 +29,12 @@ import java.util.random.RandomGenerator;
 final class RealInstrument implements Workpiece {
     private static final List<Double> THREADS = List.of(0.35, 0.45, 0.5, 0.635, 0.7, 0.794);
 
+    /** A saddle is not sanded lower than this above its bridge, mm. */
+    static final double LEAST_PROUD = 2;
+
+    /** Less at the saddle is not worth moving, mm. */
+    private static final double JUST_VISIBLE = 0.15;
+
     private final World world;
     private final RandomGenerator random;
     private final InstrumentSpec spec;
@@ -140,8 +146,8 @@ final class RealInstrument implements Workpiece {
         return touch;
     }
 
-    /** How far its rod stands tighter than found, turns. */
-    double tighter() {
+    @Override
+    public double tighter() {
         return rod.tighter();
     }
 
@@ -170,8 +176,8 @@ final class RealInstrument implements Workpiece {
         return crowns(string).gap(method, stands(string));
     }
 
-    /** What a gap would be with the neck bent by so much more, mm of relief: lying on its back. */
-    double gapBent(int string, GapMethod method, double relief) {
+    @Override
+    public double gapBent(int string, GapMethod method, double relief) {
         double k = curvature(string) + relief / perCurvature;
         return neck.at(string, k).gap(method, stands(string, k));
     }
@@ -204,15 +210,16 @@ final class RealInstrument implements Workpiece {
         return rod.stiff();
     }
 
-    /** Whether the rod could still bring the relief down, or up. */
-    boolean rodReaches(boolean lower) {
+    @Override
+    public boolean rodReaches(boolean lower) {
         return rod.reaches(lower);
     }
 
-    /** Whether every support could still be turned a little down, or up. */
-    boolean screwsReach(boolean lower) {
+    @Override
+    public boolean bridgeReaches(boolean lower) {
+        if (!spec.fittings().bridge().screwed()) return !lower || proud >= LEAST_PROUD + JUST_VISIBLE;
         double[] room = lower ? roomDown : roomUp;
-        for (double left : room) if (left < 0.15) return false;
+        for (double left : room) if (left < JUST_VISIBLE) return false;
         return true;
     }
 
@@ -250,8 +257,8 @@ final class RealInstrument implements Workpiece {
         return new JobEvent.BridgeScrewed(room);
     }
 
-    /** Room left of the screws, down and up, mm: the least of all. */
-    JobEvent.TravelRead travel() {
+    @Override
+    public JobEvent.TravelRead travel() {
         double down = Double.POSITIVE_INFINITY;
         double up = Double.POSITIVE_INFINITY;
         for (int i = 0; i < roomUp.length; i++) {
@@ -271,8 +278,10 @@ final class RealInstrument implements Workpiece {
         switch (event) {
             case JobEvent.BridgeScrewed e -> lift(screwed(e));
             case JobEvent.SaddleReworked e -> {
-                double low = reworked(e.bass());
-                double high = reworked(e.treble());
+                double off = 0.03 * random.nextGaussian();
+                double taper = 0.02 * random.nextGaussian();
+                double low = reworked(e.bass(), off + taper / 2);
+                double high = reworked(e.treble(), off - taper / 2);
                 proud += Math.min(low, high);
                 lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge()).atStrings(List.of(low, high)));
             }
@@ -311,11 +320,9 @@ final class RealInstrument implements Workpiece {
         return random.nextInt(80) == 0 ? -1 : 1;
     }
 
-    private double reworked(double meant) {
+    private double reworked(double meant, double off) {
         if (meant == 0) return 0;
-        return world.has(Adversity.WORK)
-                ? meant + 0.03 * random.nextGaussian() + 0.01 * random.nextGaussian()
-                : meant * give(1.0 / 12);
+        return world.has(Adversity.WORK) ? meant + off : meant * give(1.0 / 12);
     }
 
     /** What comes of an intended amount: about one. */

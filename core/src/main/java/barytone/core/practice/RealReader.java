@@ -75,10 +75,11 @@ final class RealReader implements Reader {
     public Gap read(Workpiece instrument, int string, GapMethod method, Tool tool, boolean closely) {
         InstrumentSpec spec = instrument.spec();
         boolean slip = world.has(Adversity.SLIPS) && random.nextInt(SLIP) == 0;
-        int kind = slip ? random.nextInt(3) : -1;
+        int drawn = slip ? random.nextInt(3) : -1;
+        // there is no open for pressed but at the nut
+        int kind = drawn == 1 && !(method instanceof GapMethod.NutPressed) ? 0 : drawn;
         int at = kind == 0 ? (string == 1 ? 2 : string - 1) : string;
-        GapMethod done =
-                kind == 1 && method instanceof GapMethod.NutPressed ? new GapMethod.NutOpen() : really(method, spec);
+        GapMethod done = kind == 1 ? new GapMethod.NutOpen() : really(method, spec);
         double truth =
                 instrument instanceof RealInstrument real ? real.gapBent(at, done, flat) : instrument.gap(at, done);
         Gap seen = seen(truth, method, tool, closely);

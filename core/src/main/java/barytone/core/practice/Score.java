@@ -2,19 +2,15 @@ package barytone.core.practice;
 
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.PluckForce;
-import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
-import barytone.core.neck.GapMethod;
+import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -28,21 +24,14 @@ final class Score {
     /** A saddle that is raised again by more than this was sanded too far, mm. */
     private static final double RAISED = 0.2;
 
-    /** A saddle is not sanded lower than this above its bridge, mm. */
-    private static final double LEAST_PROUD = 2;
-
     /** The most a rod may stand tighter than found, turns. */
     private static final double ROD_LIMIT = 0.75;
-
-    /** A slot this far above the frets is sound, mm. */
-    private static final double SOUND_SLOT = 0.03;
 
     private static final double PLUCK = 0.2;
     private static final double A4 = 440;
 
     private final Workpiece instrument;
     private final Touch touch;
-    private final double[] slotsFound;
     private final boolean[] filed;
     private final double[] covered50 = new double[Station.HEIGHTS.size()];
     private final double[] covered90 = new double[Station.HEIGHTS.size()];
@@ -58,10 +47,7 @@ final class Score {
     private boolean rodBeyondLimit;
     private int shims;
     private int soundCondemned;
-    private final List<Aim> aims = new ArrayList<>();
-
-    /** A true quantity and its band. */
-    private record Aim(Station station, int string, GapMethod method, Band band) {}
+    private final Aims aims;
 
     /**
      * How one job ended.
@@ -84,32 +70,26 @@ final class Score {
     Score(Workpiece instrument, JobState before, Touch touch) {
         this.instrument = instrument;
         this.touch = touch;
-        int strings = instrument.spec().strings();
-        this.slotsFound = new double[strings];
-        this.filed = new boolean[strings];
-        for (int s = 1; s <= strings; s++) slotsFound[s - 1] = instrument.slotHeight(s);
-        for (Station station : Station.HEIGHTS)
-            if (before.agreed(station))
-                for (int s : before.strings(station))
-                    aims.add(new Aim(station, s, Judged.method(before, station), Judged.band(before, station, s)));
+        this.filed = new boolean[instrument.spec().strings()];
+        this.aims = new Aims(instrument, before);
     }
 
     /** Compares what is stated with what is so; only what was read at least once is stated. */
     void observe(JobState job) {
-        for (Aim aim : aims) {
-            if (job.look(aim.station, aim.string).isEmpty()) continue;
-            Normal says = job.estimate().now(aim.string, aim.method);
-            double truth = instrument.gap(aim.string, aim.method);
+        for (Aims.Aim aim : aims.all()) {
+            if (job.look(aim.station(), aim.string()).isEmpty()) continue;
+            Normal says = job.estimate().now(aim.string(), aim.method());
+            double truth = aims.truth(aim);
             double z = Math.abs(truth - says.mean()) / Math.max(1e-9, says.sd());
-            int i = aim.station.ordinal();
+            int i = aim.station().ordinal();
             stated[i]++;
             z2[i] += z * z;
             if (z <= 0.6745) covered50[i]++;
             if (z <= 1.6449) covered90[i]++;
             if (z <= 2.5758) covered99[i]++;
-            if (says.between(aim.band.low(), aim.band.high()) >= 0.9) {
+            if (says.between(aim.band().low(), aim.band().high()) >= 0.9) {
                 claims++;
-                if (aim.band.outside(truth) == 0) claimsTrue++;
+                if (aim.band().outside(truth) == 0) claimsTrue++;
             }
         }
     }
@@ -140,83 +120,46 @@ final class Score {
     void moved(JobEvent.Adjustment event) {
         if (event instanceof JobEvent.SaddleReworked e
                 && e.way() == JobEvent.SaddleReworked.Way.SANDED
-                && instrument.proud() < LEAST_PROUD) saddleTooLow = true;
+                && instrument.proud() < RealInstrument.LEAST_PROUD) saddleTooLow = true;
     }
 
     /** Looks at how far the rod stands tighter than found. */
-    void rodAt(Workpiece turned) {
-        if (turned instanceof RealInstrument real && real.tighter() > ROD_LIMIT + 0.05) rodBeyondLimit = true;
+    void rodTurned() {
+        if (instrument.tighter() > ROD_LIMIT + 0.05) rodBeyondLimit = true;
     }
 
     /** A slot that lies so low that something must be done about it. */
     private boolean low(int string) {
-        boolean under = aims.stream()
-                .filter(a -> a.station == Station.NUT && a.string == string)
-                .anyMatch(a -> outside(a) < 0);
-        return under || instrument.slotHeight(string) < SOUND_SLOT;
-    }
-
-    private double outside(Aim aim) {
-        return aim.band.outside(instrument.gap(aim.string, aim.method));
-    }
-
-    /** What nobody at a bench could tell from being inside, mm. */
-    static double measurable(Station station) {
-        return switch (station) {
-            case RELIEF -> 0.02;
-            case NUT -> 0.03;
-            case ACTION, INTONATION, PICKUPS -> 0.10;
-        };
-    }
-
-    /** A slot under its band, clear of the frets, is left by rule: where no file made it so that is no miss. */
-    private boolean leftLow(Aim aim) {
-        return aim.station == Station.NUT
-                && outside(aim) < 0
-                && !filed[aim.string - 1]
-                && slotsFound[aim.string - 1] > SOUND_SLOT;
-    }
-
-    private boolean within(Aim aim) {
-        return leftLow(aim) || Math.abs(outside(aim)) <= measurable(aim.station);
+        boolean under = aims.at(Station.NUT).stream().anyMatch(a -> a.string() == string && aims.outside(a) < 0);
+        return under || instrument.slotHeight(string) < Aims.CLEAR_OF_FRETS;
     }
 
     /** Whether rod, screws or blank could not bring it where it shall be. */
-    private boolean referred(Aim aim) {
-        boolean lower = outside(aim) > 0;
-        return switch (aim.station) {
-            case RELIEF ->
-                instrument.spec().rod() == RodType.NONE
-                        || (instrument instanceof RealInstrument real && (!real.rodReaches(lower) || oneSided()));
-            case ACTION ->
-                instrument instanceof RealInstrument real
-                        && (instrument.spec().fittings().bridge().screwed()
-                                ? !real.screwsReach(lower)
-                                : lower && real.proud() < LEAST_PROUD + 0.15);
+    private boolean referred(Aims.Aim aim) {
+        boolean lower = aims.outside(aim) > 0;
+        return switch (aim.station()) {
+            case RELIEF -> !instrument.rodReaches(lower) || oneSided();
+            case ACTION -> !instrument.bridgeReaches(lower);
             case NUT, INTONATION, PICKUPS -> false;
         };
     }
 
     /** The sides are wanted otherwise than one rod can set them: the one is above its band by more than the other, or the other way round. */
     private boolean oneSided() {
-        List<Double> from = aims.stream()
-                .filter(a -> a.station == Station.RELIEF)
-                .map(a -> instrument.gap(a.string, a.method) - a.band.middle())
-                .toList();
-        double width = aims.stream()
-                .filter(a -> a.station == Station.RELIEF)
-                .mapToDouble(a -> a.band.width())
-                .min()
-                .orElse(1);
-        return from.size() == 2 && Math.abs(from.getFirst() - from.getLast()) > width + 2 * measurable(Station.RELIEF);
+        List<Aims.Aim> sides = aims.at(Station.RELIEF);
+        List<Double> from =
+                sides.stream().map(a -> aims.truth(a) - a.band().middle()).toList();
+        double width = sides.stream().mapToDouble(a -> a.band().width()).min().orElse(1);
+        return from.size() == 2
+                && Math.abs(from.getFirst() - from.getLast()) > width + 2 * Aims.measurable(Station.RELIEF);
     }
 
     Ending ending() {
         int referred = 0;
         int within = 0;
         int quantities = 0;
-        for (Aim aim : aims) {
-            if (within(aim)) {
+        for (Aims.Aim aim : aims.all()) {
+            if (aims.within(aim)) {
                 within++;
                 quantities++;
             } else if (referred(aim)) referred++;
@@ -224,13 +167,13 @@ final class Score {
         }
         int under = 0;
         int onFret = 0;
-        for (Aim aim : aims) {
-            if (aim.station != Station.NUT || !filed[aim.string - 1]) continue;
-            if (outside(aim) < -UNDER) under++;
-            if (instrument.slotHeight(aim.string) < 0) onFret++;
+        for (Aims.Aim aim : aims.all()) {
+            if (aim.station() != Station.NUT || !filed[aim.string() - 1]) continue;
+            if (aims.outside(aim) < -UNDER) under++;
+            if (instrument.slotHeight(aim.string()) < 0) onFret++;
         }
         return new Ending(
-                aims.stream().allMatch(a -> outside(a) == 0),
+                aims.inBand(),
                 within == quantities,
                 quantities,
                 within,
@@ -261,18 +204,34 @@ final class Score {
         return true;
     }
 
+    /** A string over its crowns with relief, nut and action in the middle of their bands. */
     private StringState wanted(int string, StringLine crowns) {
         StringState now = instrument.stands(string);
+        double k = now.curvature() - reliefOver(string, crowns);
         double h = now.slotHeight();
         double y = now.saddleHeight();
-        for (Aim aim : aims) {
-            if (aim.string != string) continue;
-            double over = instrument.gap(string, aim.method) - aim.band.middle();
-            if (aim.station == Station.NUT) h -= over / crowns.form(aim.method).slotHeight();
-            if (aim.station == Station.ACTION)
-                y -= over / crowns.form(aim.method).saddleHeight();
+        for (Aims.Aim aim : aims.all()) {
+            if (aim.string() != string || aim.station() == Station.RELIEF) continue;
+            double over = crowns.gap(aim.method(), new StringState(k, h, y))
+                    - aim.band().middle();
+            LinearForm form = crowns.form(aim.method());
+            if (aim.station() == Station.NUT) h -= over / form.slotHeight();
+            else y -= over / form.saddleHeight();
         }
-        return new StringState(now.curvature(), h, y);
+        return new StringState(k, h, y);
+    }
+
+    /** How much more the neck is bent under a string than in the middle of the sides' bands, 1/mm. */
+    private double reliefOver(int string, StringLine crowns) {
+        int last = instrument.spec().strings();
+        double over = 0;
+        for (Aims.Aim aim : aims.at(Station.RELIEF)) {
+            double share = aim.string() == 1 ? (last - string) / (last - 1.0) : (string - 1) / (last - 1.0);
+            over += share
+                    * (aims.truth(aim) - aim.band().middle())
+                    / crowns.form(aim.method()).curvature();
+        }
+        return over;
     }
 
     /** What was stated at a station, against the truth. */

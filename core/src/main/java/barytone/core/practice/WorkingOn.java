@@ -1,49 +1,30 @@
 package barytone.core.practice;
 
-import barytone.core.estimate.Band;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Tool;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 
 /** A technician's hands: does what is decided on an instrument and counts it, with the truth at hand to judge by. */
 final class WorkingOn {
-    /** A slot floor this far above the frets does not let the open string buzz on them, mm. */
-    private static final double CLEAR_OF_FRETS = 0.03;
-
     private final Workpiece instrument;
     private final Reader tools;
-    private final List<Aim> aims = new ArrayList<>();
+    private final Aims aims;
     private int unsafe;
     private int readings;
     private int moves;
     private int retunes;
     private int overshoots;
 
-    /**
-     * A true quantity and its band.
-     *
-     * @param slot how high its slot stood above the frets as found, mm
-     */
-    private record Aim(int string, GapMethod method, Band band, double slot) {}
-
     WorkingOn(Workpiece instrument, Reader tools, JobState job) {
         this.instrument = instrument;
         this.tools = tools;
-        for (Station station : Station.HEIGHTS) {
-            if (!job.agreed(station)) continue;
-            for (int s : job.strings(station)) {
-                Band band = Judged.band(job, station, s);
-                aims.add(new Aim(s, Judged.method(job, station), band, instrument.slotHeight(s)));
-            }
-        }
+        this.aims = new Aims(instrument, job);
     }
 
     Gap read(int string, GapMethod method, Tool tool, boolean closely) {
@@ -90,14 +71,10 @@ final class WorkingOn {
 
     private void move(Station meant, Runnable change) {
         moves++;
-        List<Aim> own = aims.stream().filter(a -> Station.of(a.method) == meant).toList();
-        List<Double> before = own.stream().map(this::outside).toList();
+        List<Aims.Aim> own = aims.at(meant);
+        List<Double> before = own.stream().map(aims::outside).toList();
         change.run();
-        for (int i = 0; i < own.size(); i++) if (before.get(i) * outside(own.get(i)) < 0) overshoots++;
-    }
-
-    private double outside(Aim aim) {
-        return aim.band.outside(instrument.gap(aim.string, aim.method));
+        for (int i = 0; i < own.size(); i++) if (before.get(i) * aims.outside(own.get(i)) < 0) overshoots++;
     }
 
     int moves() {
@@ -105,40 +82,29 @@ final class WorkingOn {
     }
 
     Tally tally() {
-        boolean inBand = aims.stream().allMatch(a -> outside(a) == 0);
-        boolean measurable = aims.stream().allMatch(this::measurable);
-        return new Tally(inBand, measurable, unsafe, readings, moves, retunes, overshoots);
-    }
-
-    /**
-     * Whether a quantity is where it shall be, as far as can be measured. A slot under its band, clear of the frets, is left by rule: where no file made it so
-     * that is no miss.
-     */
-    private boolean measurable(Aim aim) {
-        Station station = Station.of(aim.method);
-        double outside = outside(aim);
-        boolean leftLow = station == Station.NUT
-                && outside < 0
-                && instrument.slotHeight(aim.string) >= aim.slot
-                && aim.slot > CLEAR_OF_FRETS;
-        return leftLow || Math.abs(outside) <= Score.measurable(station);
+        boolean measurable = aims.all().stream().allMatch(aims::within);
+        return new Tally(aims.inBand(), measurable, unsafe, readings, moves, retunes, overshoots);
     }
 
     /** The misses by station and side, for whoever looks for what costs most. */
     List<String> measurableMisses() {
-        return aims.stream()
-                .filter(a -> !measurable(a))
-                .map(a -> Station.of(a.method) + (outside(a) > 0 ? "+" : "-"))
+        return aims.all().stream()
+                .filter(a -> !aims.within(a))
+                .map(a -> a.station() + (aims.outside(a) > 0 ? "+" : "-"))
                 .toList();
     }
 
     /** What is still out, for whoever looks into a job that went wrong. */
     String misses() {
         StringBuilder text = new StringBuilder();
-        for (Aim aim : aims)
-            if (outside(aim) != 0)
-                text.append(
-                        String.format(" %d %s %+.3f of %.3f;", aim.string, aim.method, outside(aim), aim.band.width()));
+        for (Aims.Aim aim : aims.all())
+            if (aims.outside(aim) != 0)
+                text.append(String.format(
+                        " %d %s %+.3f of %.3f;",
+                        aim.string(),
+                        aim.method(),
+                        aims.outside(aim),
+                        aim.band().width()));
         return text.toString();
     }
 }

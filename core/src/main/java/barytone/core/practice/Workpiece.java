@@ -1,6 +1,7 @@
 package barytone.core.practice;
 
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
@@ -58,5 +59,30 @@ interface Workpiece {
     /** How proud a saddle without screws stands, mm; infinite where nothing is known to limit it. */
     default double proud() {
         return Double.POSITIVE_INFINITY;
+    }
+
+    /** A gap with the neck bent by so much more, mm of relief: lying on its back. */
+    default double gapBent(int string, GapMethod method, double relief) {
+        return gap(string, method);
+    }
+
+    /** How far the rod stands tighter than found, turns. */
+    default double tighter() {
+        return 0;
+    }
+
+    /** Whether the rod could still bring the relief down, or up. */
+    default boolean rodReaches(boolean lower) {
+        return spec().rod() != RodType.NONE;
+    }
+
+    /** Whether the bridge could still bring the strings down, or up. */
+    default boolean bridgeReaches(boolean lower) {
+        return true;
+    }
+
+    /** Room left of the height screws. */
+    default JobEvent.TravelRead travel() {
+        throw new IllegalStateException("its screws never come to an end");
     }
 }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 public final class DataFolder implements AutoCloseable {
     static final String DATABASE = "barytone.db";
     private static final String LOCK = "barytone.lock";
-    private static final String BACKUPS = "backups";
+    static final String BACKUPS = "backups";
 
     /** What stands beside the database while it is open, and belongs to it. */
     private static final String[] BESIDE = {"-wal", "-shm", "-journal"};

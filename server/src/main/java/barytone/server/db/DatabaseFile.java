@@ -152,7 +152,7 @@ final class DatabaseFile {
         return new DataTroubleException(
                 file
                         + " is damaged, and was left as it is. Restore a backup: ./barytone restore FILE (those made daily are in "
-                        + file.resolveSibling("backups") + ").",
+                        + file.resolveSibling(DataFolder.BACKUPS) + ").",
                 cause == null ? new IOException("quick_check") : cause);
     }
 }
