@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/saddle-proud": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["proud"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/saddle-reworks": {
         parameters: {
             query?: never;
@@ -2620,6 +2636,12 @@ export interface components {
             after: number;
             key: string;
             places: string[];
+        };
+        SaddleProud: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            proud: string;
         };
         SaddleRework: {
             /** Format: int64 */
@@ -4476,6 +4498,34 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SaddlePlaces"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    proud: {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaddleProud"];
             };
         };
         responses: {

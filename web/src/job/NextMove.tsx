@@ -13,6 +13,29 @@ import { TITLE, type Station } from "./stations";
 import { OtherPickups, OtherSaddles } from "./OtherTones";
 import type { Send } from "./useJob";
 
+/** How far a fixed saddle stands proud, asked before anything is sanded off it. */
+function ProudForm({ suffix, working, send }: { suffix: string; working: boolean; send: Send }) {
+  const [proud, setProud] = useState("");
+  return (
+    <form
+      className="mt-3 flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send((stamp, params) =>
+          api.POST("/api/jobs/{id}/saddle-proud", { params, body: { ...stamp, proud } }),
+        );
+      }}
+    >
+      <Field label={`Saddle stands proud, ${suffix}`} hint="where it is lowest, by the ruler">
+        <TextInput required value={proud} onChange={(e) => setProud(e.target.value)} />
+      </Field>
+      <Button strong type="submit" disabled={working}>
+        Record
+      </Button>
+    </form>
+  );
+}
+
 /** What to do next in plain words, with its reasons, its ripple and its caution. */
 export function NextMove({
   job,
@@ -115,6 +138,9 @@ export function NextMove({
             onOver={refetch}
           />
         </p>
+      )}
+      {advice.kind === "proud" && (
+        <ProudForm suffix={advice.suffix} working={working} send={send} />
       )}
       <div className="mt-3 flex flex-wrap gap-2">
         <Primary job={job} actions={actions} working={working} onClose={onClose} />

@@ -70,9 +70,12 @@ final class Gaussian {
     /**
      * Widens the distribution along the direction in which one quantity is correlated with all others, so that the sd of
      * {@code h . state} grows by {@code extraSd} (root of squares) and nothing shrinks.
+     *
+     * @param except unknowns that have not moved with it
      */
-    Gaussian widenedAlong(DMatrixRMaj h, double extraSd) {
+    Gaussian widenedAlong(DMatrixRMaj h, double extraSd, int... except) {
         DMatrixRMaj gain = gain(h);
+        for (int i : except) gain.set(i, 0, 0);
         double variance = VectorVectorMult_DDRM.innerProd(h, gain);
         if (!(variance > 1e-30)) return this;
         return moved(gain, 0, extraSd * extraSd / (variance * variance));

@@ -4,6 +4,8 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringState;
 import barytone.core.reading.Evidence;
+import barytone.core.reading.Means;
+import barytone.core.reading.Tool;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 
@@ -37,18 +39,36 @@ public final class SetupEstimate {
         return state.project(model.row(string, form), form.offset());
     }
 
-    /** The estimate after a reading is believed. */
+    /** What these means would read on a string now, scatter of tool and hand not included, in mm. */
+    public Normal now(int string, GapMethod method, Means means) {
+        LinearForm form = model.line(string).form(method);
+        return state.project(row(string, method, form, means), form.offset());
+    }
+
+    /** The estimate after a reading by means that are off by nothing is believed. */
     public SetupEstimate given(int string, GapMethod method, Evidence evidence) {
         LinearForm form = model.line(string).form(method);
         return new SetupEstimate(model, state.given(model.row(string, form), form.offset(), evidence));
+    }
+
+    /** The estimate after a reading is believed. */
+    public SetupEstimate given(int string, GapMethod method, Means means, Evidence evidence) {
+        LinearForm form = model.line(string).form(method);
+        return new SetupEstimate(model, state.given(row(string, method, form, means), form.offset(), evidence));
+    }
+
+    private DMatrixRMaj row(int string, GapMethod method, LinearForm form, Means means) {
+        double expected =
+                method instanceof GapMethod.Relief ? now(string, method).mean() : 0;
+        return model.row(string, method, form, means, expected);
     }
 
     /**
      * How far a reading is from what was expected, in standard deviations of the difference; 0 for a one-sided finding on
      * the side where it was expected.
      */
-    public double surprise(int string, GapMethod method, Evidence evidence) {
-        Normal expected = now(string, method);
+    public double surprise(int string, GapMethod method, Means means, Evidence evidence) {
+        Normal expected = now(string, method, means);
         double spread = Math.hypot(expected.sd(), evidence.sd());
         return switch (evidence) {
             case Evidence.Point point -> Math.abs(point.value() - expected.mean()) / spread;
@@ -61,13 +81,23 @@ public final class SetupEstimate {
      * The estimate after a reading is believed although it was a surprise: something moved that nobody noted, so the
      * expectation is first widened until the reading lies one sd from it.
      */
-    public SetupEstimate givenAgainstExpectation(int string, GapMethod method, Evidence evidence) {
-        double z = surprise(string, method, evidence);
-        if (z <= 1) return given(string, method, evidence);
+    public SetupEstimate givenAgainstExpectation(int string, GapMethod method, Means means, Evidence evidence) {
+        double z = surprise(string, method, means, evidence);
+        if (z <= 1) return given(string, method, means, evidence);
         LinearForm form = model.line(string).form(method);
-        double spread = Math.hypot(now(string, method).sd(), evidence.sd());
-        Gaussian widened = state.widenedAlong(model.row(string, form), spread * Math.sqrt(z * z - 1));
-        return new SetupEstimate(model, widened).given(string, method, evidence);
+        double spread = Math.hypot(now(string, method, means).sd(), evidence.sd());
+        // the gap itself has moved: what tool and position are off by stays as it was
+        Gaussian widened =
+                state.widenedAlong(model.row(string, form), spread * Math.sqrt(z * z - 1), SetupModel.OFF_BY);
+        return new SetupEstimate(model, widened).given(string, method, means, evidence);
+    }
+
+    /** The setup once all that still creeps has come. */
+    public SetupEstimate settled() {
+        Gaussian crept = state.plusMultiple(SetupModel.BASS, SetupModel.CREEP, 1)
+                .plusMultiple(SetupModel.TREBLE, SetupModel.CREEP, 1)
+                .plusMultiple(SetupModel.CREEP, SetupModel.CREEP, -1);
+        return new SetupEstimate(model, crept);
     }
 
     /** The expected setup after several moves. */
@@ -98,17 +128,20 @@ public final class SetupEstimate {
                         yield widen(
                                 turned,
                                 model.saddles(m.shares()),
-                                NOISE.screwRelative() * m.turns() * state.mean(SetupModel.PITCH));
+                                Math.hypot(NOISE.screwRelative() * m.turns(), NOISE.screwFloor())
+                                        * state.mean(SetupModel.PITCH));
                     }
-                    case Move.SaddleLifted m -> lifted(model.saddles(m.shares()), m.change(), m.relativeSd());
+                    case Move.SaddleLifted m ->
+                        lifted(model.saddles(m.shares()), m.change(), m.relativeSd(), NOISE.sandingFloor());
                     case Move.SlotFiled m -> {
                         double depth = m.strokes() * state.mean(SetupModel.BITE);
                         yield widen(
                                 state.plusMultiple(model.slot(m.string()), SetupModel.BITE, -m.strokes()),
                                 model.direction(new int[] {model.slot(m.string())}, 1),
-                                NOISE.filingRelative() * depth);
+                                Math.hypot(NOISE.filingRelative() * depth, NOISE.heightFloor()));
                     }
-                    case Move.SlotsLifted m -> lifted(model.slots(m.shares()), m.change(), m.relativeSd());
+                    case Move.SlotsLifted m ->
+                        lifted(model.slots(m.shares()), m.change(), m.relativeSd(), NOISE.heightFloor());
                     case Move.SlotsUnknown m ->
                         state.forgetting(
                                 m.strings().stream().mapToInt(model::slot).toArray(), SetupModel.UNKNOWN_SLOT);
@@ -126,13 +159,9 @@ public final class SetupEstimate {
                         bothSides(
                                 state.plusMultiple(SetupModel.BASS, SetupModel.COMPLIANCE, m.newtons())
                                         .plusMultiple(SetupModel.TREBLE, SetupModel.COMPLIANCE, m.newtons()),
-                                NOISE.rodFloor());
+                                NOISE.retuneRelief());
                     case Move.Retuned ignored -> bothSides(state, NOISE.retuneRelief());
-                    case Move.Rested m ->
-                        bothSides(
-                                state,
-                                NOISE.reliefPerRootDay()
-                                        * Math.sqrt(Math.max(0, m.time().toSeconds()) / 86400.0));
+                    case Move.Rested m -> rested(Math.max(0, m.time().toSeconds()) / 3600.0);
                     case Move.HumidityChanged m -> bothSides(state, NOISE.reliefPerHumidity() * Math.abs(m.points()));
                 });
     }
@@ -175,6 +204,17 @@ public final class SetupEstimate {
         return unknown(SetupModel.COMPLIANCE).times(model.reliefPerCurvature());
     }
 
+    /** What a tool is off by, in mm: positive reads too much. */
+    public Normal offset(Tool tool) {
+        int index = SetupModel.offset(tool);
+        return index < 0 ? new Normal(0, 0) : unknown(index);
+    }
+
+    /** By what share relief is really read otherwise than its habit says, 0.35 being a third more; 0 as declared. */
+    public Normal otherHabit() {
+        return unknown(SetupModel.HABIT);
+    }
+
     /** Slot height of a string in mm. */
     public Normal slotHeight(int string) {
         return unknown(model.slot(string));
@@ -200,19 +240,43 @@ public final class SetupEstimate {
     }
 
     private Gaussian rodTurned(Move.RodTurned move) {
-        double step = Math.abs(move.turns() * state.mean(SetupModel.ROD)) * model.reliefPerCurvature();
+        double perTurn = Math.abs(state.mean(SetupModel.ROD)) * model.reliefPerCurvature();
+        double step = Math.abs(move.turns()) * perTurn;
         double relative = move.mayRunFree() ? 1 : NOISE.rodRelative();
-        double sd = Math.max(relative * step, NOISE.rodFloor());
-        Gaussian turned = state.plusMultiple(SetupModel.BASS, SetupModel.ROD, move.turns())
-                .plusMultiple(SetupModel.TREBLE, SetupModel.ROD, move.turns());
+        double sd = Math.hypot(relative * step, NOISE.rodFloor() * perTurn);
+        double later = NOISE.rodCreep().mean();
+        Gaussian turned = state.plusMultiple(SetupModel.BASS, SetupModel.ROD, (1 - later) * move.turns())
+                .plusMultiple(SetupModel.TREBLE, SetupModel.ROD, (1 - later) * move.turns())
+                .plusMultiple(SetupModel.CREEP, SetupModel.ROD, later * move.turns());
         double perRelief = 1 / model.reliefPerCurvature();
         return bothSides(turned, sd)
                 .plusNoise(
                         model.direction(new int[] {SetupModel.BASS, SetupModel.TREBLE}, perRelief, -perRelief),
                         NOISE.rodSideways() * sd)
+                // what has not come yet was not seen yet either
+                .plusNoise(
+                        model.direction(
+                                new int[] {SetupModel.CREEP, SetupModel.BASS, SetupModel.TREBLE},
+                                perRelief,
+                                -perRelief,
+                                -perRelief),
+                        NOISE.rodCreep().sd() * step)
+                .plusNoise(model.saddles(model.alike()), NOISE.rodLever() * step)
                 .plusNoise(
                         model.direction(new int[] {SetupModel.ROD}, 1),
                         NOISE.rodDrift() * Math.abs(move.turns() * state.mean(SetupModel.ROD)));
+    }
+
+    /** Time passed: what creeps comes in, and everything drifts a little. */
+    private Gaussian rested(double hours) {
+        double came = 1 - Math.exp(-hours * 60 / NOISE.creepMinutes());
+        Gaussian crept = state.plusMultiple(SetupModel.BASS, SetupModel.CREEP, came)
+                .plusMultiple(SetupModel.TREBLE, SetupModel.CREEP, came)
+                .plusMultiple(SetupModel.CREEP, SetupModel.CREEP, -came);
+        double drift = Math.hypot(
+                NOISE.reliefPerRootHour() * Math.sqrt(Math.min(hours, NOISE.sittingHours())),
+                NOISE.reliefPerRootDay() * Math.sqrt(hours / 24));
+        return bothSides(crept, drift);
     }
 
     /** Widens both sides together by so many mm of relief. */
@@ -222,11 +286,11 @@ public final class SetupEstimate {
                 model.direction(new int[] {SetupModel.BASS, SetupModel.TREBLE}, perRelief, perRelief), reliefSd);
     }
 
-    private Gaussian lifted(DMatrixRMaj direction, double change, double relativeSd) {
-        return widen(state.shiftedAlong(direction, change), direction, relativeSd * change);
+    private Gaussian lifted(DMatrixRMaj direction, double change, double relativeSd, double floor) {
+        return widen(state.shiftedAlong(direction, change), direction, Math.hypot(relativeSd * change, floor));
     }
 
-    private Gaussian widen(Gaussian g, DMatrixRMaj direction, double sd) {
-        return g.plusNoise(direction, Math.max(Math.abs(sd), NOISE.heightFloor()));
+    private static Gaussian widen(Gaussian g, DMatrixRMaj direction, double sd) {
+        return g.plusNoise(direction, sd);
     }
 }

@@ -5,7 +5,11 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.reading.Means;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 
@@ -13,8 +17,9 @@ import org.ejml.data.DMatrixRMaj;
  * The unknowns of one instrument's setup and what is expected of them before anything is read.
  *
  * <p>State: curvature of the bass and treble side, rod response (k per turn clockwise), screw pitch (mm per turn), bite of
- * the file (mm per stroke), compliance (k per newton of string tension), and per string slot height and saddle height. Between
- * the sides the curvature is interpolated by the string's place across the board.
+ * the file (mm per stroke), compliance (k per newton of string tension), the curvature that is still to creep in, what the position does to relief (mm, as it is played
+ * and flat), by what share relief is really read in another habit than is said, what card and caliper are off by (mm), and per string slot height and saddle
+ * height. Between the sides the curvature is interpolated by the string's place across the board.
  */
 public final class SetupModel {
     static final int BASS = 0;
@@ -23,7 +28,16 @@ public final class SetupModel {
     static final int PITCH = 3;
     static final int BITE = 4;
     static final int COMPLIANCE = 5;
-    private static final int FIRST_STRING = 6;
+    static final int CREEP = 6;
+    private static final int AS_PLAYED = 7;
+    private static final int FLAT = 8;
+    static final int HABIT = 9;
+    private static final int CARD = 10;
+    private static final int CALIPER = 11;
+    private static final int FIRST_STRING = 12;
+
+    /** What belongs to the means of reading, not to the instrument. */
+    static final int[] OFF_BY = {AS_PLAYED, FLAT, HABIT, CARD, CALIPER};
 
     /** Prior spread of relief shared by both sides and of the difference between them, in mm of relief (1 sd). */
     private static final double RELIEF_SD = 0.35;
@@ -40,6 +54,9 @@ public final class SetupModel {
 
     static final double UNKNOWN_SADDLE = 1.5;
     static final double UNKNOWN_RELIEF = 0.35;
+
+    /** One bench in ten holds or gauges another fret than it says, which reads by a third otherwise: share (1 sd). */
+    private static final double OTHER_HABIT = 0.10;
 
     private static final double USUAL_RELIEF = 0.20;
     private static final double USUAL_DIFFERENCE = 0.03;
@@ -116,6 +133,30 @@ public final class SetupModel {
         return row;
     }
 
+    /**
+     * The coefficients of one gap as it is read: with what the tool is off by and what the position bends.
+     *
+     * @param expected about what is read, mm: in proportion to it another habit reads otherwise
+     */
+    DMatrixRMaj row(int string, GapMethod method, LinearForm form, Means means, double expected) {
+        DMatrixRMaj row = row(string, form);
+        int position = means.position() == Position.FLAT ? FLAT : AS_PLAYED;
+        row.set(position, 0, form.curvature() / reliefPerCurvature());
+        if (method instanceof GapMethod.Relief) row.set(HABIT, 0, expected);
+        int tool = offset(means.tool());
+        if (tool >= 0) row.set(tool, 0, 1);
+        return row;
+    }
+
+    /** The unknown that holds what a tool is off by; -1 where that is none. */
+    static int offset(Tool tool) {
+        return switch (tool) {
+            case CARD -> CARD;
+            case CALIPER -> CALIPER;
+            case LEAF, RULER_HALF, RULER_64, RULER_32, RULER_MM, EYE -> -1;
+        };
+    }
+
     /** A direction with the given entries. */
     DMatrixRMaj direction(int[] indices, double... values) {
         DMatrixRMaj v = new DMatrixRMaj(size(), 1);
@@ -131,6 +172,11 @@ public final class SetupModel {
     /** The slot heights, each with a share. */
     DMatrixRMaj slots(List<Double> shares) {
         return heights(shares, FIRST_STRING);
+    }
+
+    /** The shares of what moves all strings alike. */
+    List<Double> alike() {
+        return Collections.nCopies(strings(), 1.0);
     }
 
     /** The share of a support that carries one string alone. */
@@ -158,6 +204,8 @@ public final class SetupModel {
         mean.set(PITCH, 0, priors.screwPitch().mean());
         mean.set(BITE, 0, priors.filingBite().mean());
         mean.set(COMPLIANCE, 0, priors.reliefPerNewton().mean() * perRelief);
+        mean.set(AS_PLAYED, 0, Position.PLAYING.bow());
+        mean.set(FLAT, 0, Position.FLAT.bow());
         double k = mean.get(BASS, 0);
         for (int i = 1; i <= strings(); i++) {
             mean.set(slot(i), 0, priors.slotHeight());
@@ -174,7 +222,12 @@ public final class SetupModel {
                 .plusNoise(direction(new int[] {BITE}, 1), priors.filingBite().sd())
                 .plusNoise(
                         direction(new int[] {COMPLIANCE}, perRelief),
-                        priors.reliefPerNewton().sd());
+                        priors.reliefPerNewton().sd())
+                .plusNoise(direction(new int[] {AS_PLAYED}, 1), Position.PLAYING.spread())
+                .plusNoise(direction(new int[] {FLAT}, 1), Position.FLAT.spread())
+                .plusNoise(direction(new int[] {HABIT}, 1), OTHER_HABIT)
+                .plusNoise(direction(new int[] {CARD}, 1), Tool.CARD.offset())
+                .plusNoise(direction(new int[] {CALIPER}, 1), Tool.CALIPER.offset());
         DMatrixRMaj allSlots = new DMatrixRMaj(n, 1);
         DMatrixRMaj allSaddles = new DMatrixRMaj(n, 1);
         DMatrixRMaj slotFall = new DMatrixRMaj(n, 1);

@@ -46,6 +46,9 @@ public record InstrumentSpec(
     private static final double COURSE = 2.2;
 
     /** How well a stated thread pitch holds, as a share of it. */
+    /** How far files, hands and lumps of one material differ, as a share of the usual bite: bone 0.015 give or take 0.010. */
+    private static final double BITE_SPREAD = 0.67;
+
     private static final double THREAD_SPREAD = 0.02;
 
     public InstrumentSpec {
@@ -183,7 +186,7 @@ public record InstrumentSpec(
         if (fittings.threadPitch() != 0)
             usual = usual.withScrewPitch(new Normal(fittings.threadPitch(), THREAD_SPREAD * fittings.threadPitch()));
         double bite = fittings.nut().usualBite();
-        return new SetupModel(lines, usual.withFilingBite(new Normal(bite, 0.5 * bite)));
+        return new SetupModel(lines, usual.withFilingBite(new Normal(bite, BITE_SPREAD * bite)));
     }
 
     /**

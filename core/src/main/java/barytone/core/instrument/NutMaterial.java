@@ -2,7 +2,7 @@ package barytone.core.instrument;
 
 /** What the nut is made of: how it files, and what its dust does. */
 public enum NutMaterial {
-    BONE("bone", 0.010),
+    BONE("bone", 0.015),
     PLASTIC("plastic", 0.018),
     BRASS("brass", 0.006),
     GRAPHITE("graphite-like", 0.014),

@@ -47,7 +47,7 @@ public record JobDefaults(
         ReliefTarget relief = ReliefSchool.usualFor(spec).target(spec, touch);
         return new JobDefaults(
                 relief,
-                NutSchool.USUAL.getFirst().target(spec.strings()),
+                NutSchool.USUAL.getFirst().target(spec),
                 ActionSchool.usualFor(ActionSchool.USUAL, spec.kind()).target(spec, touch, ActionSchool.Style.ANY),
                 new ReliefHabit(relief.method(), Tool.LEAF, Position.PLAYING, false),
                 new HeightHabit(new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING),

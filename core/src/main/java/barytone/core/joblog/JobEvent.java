@@ -22,6 +22,7 @@ import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
+import barytone.core.reading.Means;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.util.ArrayList;
@@ -53,6 +54,11 @@ public sealed interface JobEvent {
         /** A reading of which it was not noted in which unit it was typed. */
         public ReadingTaken(int string, GapMethod method, Tool tool, Gap gap, Position position, String typed) {
             this(string, method, tool, gap, position, typed, null);
+        }
+
+        /** By what it was read. */
+        public Means means() {
+            return new Means(tool, position);
         }
     }
 
@@ -361,6 +367,9 @@ public sealed interface JobEvent {
             ringing = List.copyOf(ringing);
         }
     }
+
+    /** How far a fixed saddle stands proud of its bridge where it is lowest, mm. */
+    record SaddleProudRead(double proud) implements JobEvent {}
 
     /** How far the saddles can still go, mm down and up. */
     record TravelRead(double down, double up) implements JobEvent {}

@@ -5,7 +5,6 @@ import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.GapMethod;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
@@ -29,9 +28,6 @@ public final class JobReplay {
     /** A reading this many standard deviations from the expected one is measured again before it is believed. */
     public static final double SURPRISE = 3;
 
-    /** Share of the last step by which a neck that has not settled may still move (1 sd). */
-    private static final double CREEP = 0.10;
-
     /** A turn that promised less than this, or than so many spreads of the tool, tells nothing by its absence; mm. */
     private static final double PROMISED = 0.10;
 
@@ -39,6 +35,9 @@ public final class JobReplay {
 
     /** A height that moved less than this share of what was promised did not move. */
     private static final double UNMOVED = 0.25;
+
+    /** Later than this a neck has drifted, and the same leaves tell something again. */
+    private static final Duration SAME_MOMENT = Duration.ofMinutes(3);
 
     /** How sure hand and ear are that a string rings clear of a gauge, mm (1 sd). */
     private static final double GAUGE_SPREAD = 0.03;
@@ -63,8 +62,11 @@ public final class JobReplay {
     private final List<SetupEstimate> standing = new ArrayList<>();
 
     private final List<TakenReading> readings = new ArrayList<>();
+
+    private final Hand hand = new Hand();
     private final RodHistory rod;
     private Turns netTurns = Turns.NONE;
+    private Turns freeTurns = Turns.NONE;
     private OptionalLong offPitchSince = OptionalLong.empty();
     private @Nullable Instant settledAt;
     private @Nullable Instant last;
@@ -85,6 +87,9 @@ public final class JobReplay {
     private Station lastMoved = Station.RELIEF;
     private final Map<String, Boolean> answers = new HashMap<>();
     private @Nullable BridgeTravel travel;
+    private @Nullable Double proud;
+    private boolean sanded;
+    private int shims;
     private final Map<Integer, LastTurn> lastTurns = new HashMap<>();
     private final Map<Station, Integer> putOff = new EnumMap<>(Station.class);
     private JobEvent.@Nullable NeckAngleRead neckAngle;
@@ -180,6 +185,7 @@ public final class JobReplay {
                 pattern = e;
                 across(e);
             }
+            case JobEvent.SaddleProudRead e -> proud = e.proud();
             case JobEvent.TravelRead e -> travel = BridgeTravel.of(e, screws.size());
             case JobEvent.NeckAngleRead e -> neckAngle = e;
             case JobEvent.Retuned ignored -> {
@@ -332,7 +338,8 @@ public final class JobReplay {
             for (int j = 0; j < Math.min(turned.screws().size(), screws.size()); j++)
                 screws.set(j, screws.get(j).plus(turned.screws().get(j)));
         }
-        if (e instanceof JobEvent.SaddleReworked reworked) travelled(List.of(reworked.bass(), reworked.treble()));
+        if (e instanceof JobEvent.SaddleReworked reworked) reworked(reworked);
+        if (e instanceof JobEvent.NeckShimmed) shims++;
         if (e instanceof JobEvent.NutReworked nut) temporary |= nut.way().temporary();
         e.moves(spec).forEach(this::move);
         // a slot of unknown height is one end of the line that the action is read under
@@ -343,6 +350,12 @@ public final class JobReplay {
             // not changed by a number that nobody knows: not read
             e.touches(spec).forEach(looksAt(e.station())::remove);
         });
+    }
+
+    private void reworked(JobEvent.SaddleReworked e) {
+        travelled(List.of(e.bass(), e.treble()));
+        sanded |= Math.min(e.bass(), e.treble()) < 0;
+        if (proud != null) proud = Math.max(0, proud + Math.min(e.bass(), e.treble()));
     }
 
     private void travelled(List<Double> changes) {
@@ -379,7 +392,10 @@ public final class JobReplay {
                 looksAt(Station.RELIEF).values().stream().map(Look::reading).anyMatch(r -> r.noGap() || r.mm() < 0);
         boolean curing = cure == standing.size() && (bentBack || slackRod);
         slackRod = e.free() || ranFree.contains(logged.seq());
-        if (slackRod) return;
+        if (slackRod) {
+            freeTurns = freeTurns.plus(e.net());
+            return;
+        }
         Turns net = otherWay.contains(logged.seq()) ? e.net().negated() : e.net();
         rod.turned(logged.seq(), net, estimate);
         move(new Move.RodTurned(net.value(), rod.mayRunFree(net)));
@@ -395,8 +411,8 @@ public final class JobReplay {
         Station station = Station.of(e.method());
         if (movedBefore.contains(logged.seq())) uncounted(station, List.of(e.string()));
         boolean early = settledAt != null && logged.at().isBefore(settledAt);
-        Evidence evidence = Evidence.of(e.gap(), e.method(), e.tool(), e.position(), early ? creep(e) : 0);
-        Normal expected = estimate.now(e.string(), e.method());
+        Evidence evidence = Evidence.of(e.gap(), e.method(), e.tool(), hand.repeatability());
+        Normal expected = estimate.now(e.string(), e.method(), e.means());
         Long unturned = unturned(e, evidence, expected);
         ReadingStatus status = status(logged.seq(), e, evidence, unturned);
         TakenReading taken = new TakenReading(
@@ -418,19 +434,11 @@ public final class JobReplay {
                 || look.seq() > turn.seq()
                 || Station.of(e.method()) != Station.ACTION
                 || !(evidence instanceof Evidence.Point point)) return null;
-        double before = turn.before().now(e.string(), e.method()).mean();
+        double before = turn.before().now(e.string(), e.method(), e.means()).mean();
         double promised = expected.mean() - before;
         boolean much = Math.abs(promised) > Math.max(PROMISED, PROMISED_SDS * evidence.sd());
         boolean still = Math.abs(point.value() - before) < Math.max(UNMOVED * Math.abs(promised), evidence.sd());
         return much && still ? turn.seq() : null;
-    }
-
-    private double creep(JobEvent.ReadingTaken e) {
-        return e.method() instanceof GapMethod.Relief relief && !rod.steps().isEmpty()
-                ? CREEP
-                        * Math.abs(rod.steps().getLast().net().value()
-                                * estimate.rodResponse(e.string(), relief).mean())
-                : 0;
     }
 
     private ReadingStatus status(long seq, JobEvent.ReadingTaken e, Evidence evidence, @Nullable Long unturned) {
@@ -441,7 +449,7 @@ public final class JobReplay {
         // the first reading at a station has only a usual value to be compared with, and after no gap anything is
         // likely
         boolean anythingKnown = !looksAt(Station.of(e.method())).isEmpty() && !blind(e);
-        return anythingKnown && estimate.surprise(e.string(), e.method(), evidence) > SURPRISE
+        return anythingKnown && estimate.surprise(e.string(), e.method(), e.means(), evidence) > SURPRISE
                 ? ReadingStatus.SURPRISING
                 : ReadingStatus.BELIEVED;
     }
@@ -463,9 +471,11 @@ public final class JobReplay {
             if (earlier.status() != ReadingStatus.SURPRISING
                     || earlier.afterMoves() != standing.size()
                     || !sameQuantity(earlier, taken)) continue;
-            SetupEstimate ifTrue = estimate.givenAgainstExpectation(
-                    earlier.reading().string(), earlier.reading().method(), earlier.evidence());
-            if (ifTrue.surprise(taken.reading().string(), taken.reading().method(), taken.evidence()) > SURPRISE)
+            JobEvent.ReadingTaken first = earlier.reading();
+            SetupEstimate ifTrue =
+                    estimate.givenAgainstExpectation(first.string(), first.method(), first.means(), earlier.evidence());
+            JobEvent.ReadingTaken second = taken.reading();
+            if (ifTrue.surprise(second.string(), second.method(), second.means(), taken.evidence()) > SURPRISE)
                 continue;
             TakenReading believed = earlier.with(ReadingStatus.BELIEVED);
             readings.set(i, believed);
@@ -488,15 +498,26 @@ public final class JobReplay {
                 readings.set(i, other.with(ReadingStatus.DROPPED));
         }
         if (!saysNothingNew(taken)) {
-            if (blind || taken.noGap() || taken.unturned() != null)
+            // a height that is not where its move should have brought it says nothing of thread or file: more likely
+            // the move was not made as it was noted
+            boolean astray = taken.station() != Station.RELIEF
+                    && !looksAt(taken.station()).isEmpty()
+                    && estimate.surprise(e.string(), e.method(), e.means(), taken.evidence()) > SURPRISE;
+            if (blind || taken.noGap() || taken.unturned() != null || astray)
                 estimate = estimate.after(unknown(taken.station(), e.string()));
-            estimate = estimate.surprise(e.string(), e.method(), taken.evidence()) > SURPRISE
-                    ? estimate.givenAgainstExpectation(e.string(), e.method(), taken.evidence())
-                    : estimate.given(e.string(), e.method(), taken.evidence());
+            estimate = estimate.surprise(e.string(), e.method(), e.means(), taken.evidence()) > SURPRISE
+                    ? estimate.givenAgainstExpectation(e.string(), e.method(), e.means(), taken.evidence())
+                    : estimate.given(e.string(), e.method(), e.means(), taken.evidence());
         }
         Map<Integer, Look> station = looksAt(taken.station());
         Look before = station.get(e.string());
+        if (before != null && before.repeats() > 0 && sameMeans(before.reading().reading(), e))
+            hand.repeated(before.reading(), taken);
         station.put(e.string(), new Look(taken, estimate, false, before == null ? 1 : before.repeats() + 1, 0));
+    }
+
+    private static boolean sameMeans(JobEvent.ReadingTaken one, JobEvent.ReadingTaken other) {
+        return one.method().equals(other.method()) && one.means().equals(other.means());
     }
 
     /** Where no gap was found nobody knows how much is missing: neither the rod's answer nor a file's bite follows from it. */
@@ -519,6 +540,7 @@ public final class JobReplay {
                         .anyMatch(r -> r.seq() < taken.seq()
                                 && r.status() == ReadingStatus.BELIEVED
                                 && r.afterMoves() == taken.afterMoves()
+                                && Duration.between(r.at(), taken.at()).compareTo(SAME_MOMENT) < 0
                                 && r.reading().string() == taken.reading().string()
                                 && r.reading().method().equals(taken.reading().method())
                                 && r.reading().gap().equals(taken.reading().gap()));
@@ -532,6 +554,7 @@ public final class JobReplay {
                 List.copyOf(readings),
                 rod.steps(),
                 netTurns,
+                freeTurns,
                 offPitchSince,
                 settledAt,
                 latest,
@@ -543,6 +566,9 @@ public final class JobReplay {
                 List.copyOf(screws),
                 Map.copyOf(answers),
                 travel,
+                proud,
+                sanded,
+                shims,
                 Map.copyOf(putOff),
                 neckAngle,
                 pattern,

@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param readings every reading that is not undone, oldest first
  * @param steps rod turns with what they did, oldest first; turns without bite are left out
  * @param netTurns clockwise turns since as found, turns without bite left out
+ * @param freeTurns clockwise turns that were noted as running free
  * @param offPitchSince the turn after which nobody has retuned; empty when at pitch
  * @param settledAt when the neck may be judged after the last turn; null when it was never turned or the wait was skipped
  * @param latest when the last entry that counts was made; null before the first
@@ -42,6 +43,9 @@ import org.jspecify.annotations.Nullable;
  * @param screws turns of each support since as found, from bass to treble, positive raises
  * @param answers what the technician said to an advice by its topic: done, or not on this job
  * @param travel how far the saddles can still go; null while not looked at
+ * @param proud how far a fixed saddle stands proud of its bridge, mm; null while not looked at
+ * @param sanded a saddle was sanded on this job
+ * @param shims how often the neck came off for a shim on this job
  * @param putOff how often a station was left until the others are done
  * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
  * @param pattern the last look with an under-string gauge; null without one
@@ -62,6 +66,7 @@ public record JobState(
         List<TakenReading> readings,
         List<RodStep> steps,
         Turns netTurns,
+        Turns freeTurns,
         OptionalLong offPitchSince,
         @Nullable Instant settledAt,
         @Nullable Instant latest,
@@ -73,6 +78,9 @@ public record JobState(
         List<Turns> screws,
         Map<String, Boolean> answers,
         @Nullable BridgeTravel travel,
+        @Nullable Double proud,
+        boolean sanded,
+        int shims,
         Map<Station, Integer> putOff,
         JobEvent.@Nullable NeckAngleRead neckAngle,
         JobEvent.@Nullable GaugePatternRead pattern,
@@ -231,6 +239,12 @@ public record JobState(
     /** Turns in the straightening direction since as found; negative when looser. */
     public Turns tighterThanFound() {
         return reversed ? netTurns.negated() : netTurns;
+    }
+
+    /** The same with the turns that were taken to run free: whether they did is not known, and a rod breaks all the same. */
+    public Turns tightened() {
+        Turns all = netTurns.plus(freeTurns);
+        return reversed ? all.negated() : all;
     }
 
     /** The last believed relief reading on a string. */

@@ -64,7 +64,7 @@ final class RodHistory {
     /** Compares a reading with what the same method would have read before the step. */
     void answered(JobEvent.ReadingTaken e, Evidence evidence, GapMethod.Relief standard) {
         if (steps.isEmpty() || before == null || unmeasured || !(e.method() instanceof GapMethod.Relief)) return;
-        Normal then = before.now(e.string(), e.method());
+        Normal then = before.now(e.string(), e.method(), e.means());
         // a one-sided finding only measures a change that it contradicts
         if (evidence instanceof Evidence.Below b && b.limit() >= then.mean()) return;
         if (evidence instanceof Evidence.Above a && a.limit() <= then.mean()) return;

@@ -391,7 +391,7 @@ public sealed interface Advice {
     }
 
     /**
-     * File nut slots, then tune once. The first slot is filed alone, until the bite is known.
+     * File nut slots, all that want it in one slackening, then tune once.
      *
      * @param slots lowest string first
      * @param bite mm per stroke
@@ -544,6 +544,22 @@ public sealed interface Advice {
         @Override
         public String topic() {
             return JobState.leaving(Station.ACTION);
+        }
+    }
+
+    /** Before a saddle is sanded: how far does it stand proud of the bridge? What is off does not come back. */
+    record LookAtSaddle() implements Advice {
+        /** How this advice is declined. */
+        static final String TOPIC = "saddle-proud";
+
+        @Override
+        public Station station() {
+            return Station.ACTION;
+        }
+
+        @Override
+        public String topic() {
+            return TOPIC;
         }
     }
 

@@ -15,6 +15,7 @@ import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +48,26 @@ public final class BridgeAdvisor {
 
     /** The least worth sanding or shimming, mm. */
     private static final double LEAST = 0.04;
+
+    /** Height screws have threads from this fine to this coarse, mm per turn. */
+    private static final double FINEST = 0.3;
+
+    private static final double COARSEST = 1.1;
+
+    /** A neck comes off only for a bridge that lacks more than this under half of its strings, mm at the saddle. */
+    private static final double MUCH = 0.4;
+
+    /** Wedges that can be had or made, at the thick end, mm. */
+    private static final List<Double> VENEERS = List.of(0.25, 0.5, 0.75, 1.0);
+
+    /** Less saddle than this above its bridge gives no break angle, mm. */
+    public static final double LEAST_PROUD = 2;
+
+    /** How far off a height by the ruler may be, mm. */
+    private static final double RULED = 0.15;
+
+    /** A saddle that was sanded is raised again only for what can be seen at it, mm. */
+    private static final double SEEN_AT_SADDLE = 0.15;
 
     private final JobState job;
     private final Toolkit tools;
@@ -169,19 +190,42 @@ public final class BridgeAdvisor {
         if (below <= LEAST && above <= LEAST) return Optional.empty();
         boolean lower = below > above;
         double shortBy = lower ? below : above;
+        Optional<NeckShim> shim = shim(wanted, travel, lower, shortBy);
+        if (shim.isEmpty()) return Optional.of(new Advice.BridgeLimit(lower, shortBy));
         StringLine line = job.spec().line();
         double bodyEdge = line.scale().crown(job.spec().bodyJointFret());
-        if (job.spec().fittings().joint() != NeckJoint.BOLTED)
-            return Optional.of(new Advice.BridgeLimit(lower, shortBy));
         Optional<Advice> look = HeightLook.before(
                 job,
                 tools,
                 Station.ACTION,
                 deciding().stream().map(Judged::string).toList());
         if (look.isPresent()) return look;
+        return Optional.of(
+                new Advice.ShimNeck(lower, shortBy, shim.get(), bodyEdge, bodyEdge + Advice.ShimNeck.POCKET));
+    }
+
+    /**
+     * A wedge for the neck: once, of a veneer that exists, for a bridge that lacks much under half of its strings or more, and so thick that the saddles come near
+     * the middle of their travel. Empty where longer or shorter screws are the better way, or nothing.
+     */
+    private Optional<NeckShim> shim(List<Double> wanted, BridgeTravel travel, boolean lower, double shortBy) {
+        if (job.spec().fittings().joint() != NeckJoint.BOLTED || job.shims() > 0) return Optional.empty();
+        List<Double> lacks = new ArrayList<>();
+        for (int j = 0; j < wanted.size(); j++)
+            lacks.add(lower ? -wanted.get(j) - travel.down(j) : wanted.get(j) - travel.up(j));
+        List<Double> atStrings = supports.atStrings(lacks);
+        long much = atStrings.stream().filter(lack -> lack > MUCH).count();
+        if (2 * much < atStrings.size()) return Optional.empty();
+        StringLine line = job.spec().line();
+        double bodyEdge = line.scale().crown(job.spec().bodyJointFret());
         double heelEnd = bodyEdge + Advice.ShimNeck.POCKET;
-        NeckShim shim = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? shortBy : -shortBy);
-        return Optional.of(new Advice.ShimNeck(lower, shortBy, shim, bodyEdge, heelEnd));
+        double middle = shortBy + (travel.leastDown() + travel.leastUp()) / 2;
+        NeckShim least = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? shortBy : -shortBy);
+        NeckShim best = NeckShim.of(bodyEdge, heelEnd, line.saddle(), lower ? middle : -middle);
+        return VENEERS.stream()
+                .filter(v -> v >= least.thickness())
+                .min(Comparator.comparingDouble(v -> Math.abs(v - best.thickness())))
+                .map(v -> new NeckShim(best.end(), v));
     }
 
     /** What remains of a wish when the screws have no more travel. */
@@ -193,19 +237,28 @@ public final class BridgeAdvisor {
         return can;
     }
 
-    /** Turns to the eighth; more than a screw is ever turned at once is done in parts. */
+    /** Turns to the eighth, never past the end of a screw; more than a screw is ever turned at once is done in parts. */
     private int[] eighths(List<Double> wanted, double pitch) {
-        return wanted.stream()
-                .mapToInt(w -> EIGHTH * (int) Math.round(Math.clamp(w / pitch * 16, -MOST, MOST) / EIGHTH))
-                .toArray();
+        int[] turns = new int[wanted.size()];
+        for (int j = 0; j < turns.length; j++) {
+            double eighths = Math.clamp(wanted.get(j) / pitch * 16, -MOST, MOST) / EIGHTH;
+            turns[j] = EIGHTH * (int) Math.round(eighths);
+            if (!reaches(j, turns[j] / 16.0 * pitch)) turns[j] = EIGHTH * (int) eighths;
+        }
+        return turns;
+    }
+
+    /** What a turn of the height screws gives, mm: what was learned, as far as there are such threads. */
+    private double pitch() {
+        return Math.clamp(estimate.screwPitch().mean(), FINEST, COARSEST);
     }
 
     private Optional<Advice> roughTurns(List<Double> wanted) {
-        return advice(eighths(wanted, estimate.screwPitch().mean()), true);
+        return advice(eighths(wanted, pitch()), true);
     }
 
     private Optional<Advice> turns(List<Double> wanted) {
-        double pitch = estimate.screwPitch().mean();
+        double pitch = pitch();
         int[] turns = eighths(wanted, pitch);
         refine(turns, pitch);
         spare(turns);
@@ -264,11 +317,11 @@ public final class BridgeAdvisor {
 
     private boolean reaches(int support, double change) {
         BridgeTravel travel = job.travel();
-        return travel == null || (change >= -travel.down(support) - LEAST && change <= travel.up(support) + LEAST);
+        return travel == null || (change >= -travel.down(support) - SAME && change <= travel.up(support) + SAME);
     }
 
     private List<Double> got(int[] turns) {
-        double pitch = estimate.screwPitch().mean();
+        double pitch = pitch();
         List<Double> moved = new ArrayList<>();
         for (int t : turns) moved.add(t / 16.0 * pitch);
         return supports.atStrings(moved);
@@ -308,6 +361,8 @@ public final class BridgeAdvisor {
         Judged high = outer.stream().filter(j -> j.string() == 1).findFirst().orElse(null);
         double bass = need(low);
         double treble = need(high);
+        // what is off does not come back: nothing that a hand cannot see is done to it a second time
+        if (job.sanded() && Math.max(Math.abs(bass), Math.abs(treble)) < SEEN_AT_SADDLE) return Optional.empty();
         if (bass == 0 && treble == 0) return Optional.empty();
         boolean lowers = bass < 0 || treble < 0;
         // one side at a time: what is taken off first, then what is raised
@@ -318,15 +373,41 @@ public final class BridgeAdvisor {
         Optional<Advice> look = HeightLook.before(
                 job, tools, Station.ACTION, outer.stream().map(Judged::string).toList());
         if (look.isPresent()) return look;
+        if (lowers) {
+            Double proud = job.proud();
+            if (proud == null && !job.declined(Advice.LookAtSaddle.TOPIC))
+                return Optional.of(new Advice.LookAtSaddle());
+            double room = proud == null ? Double.POSITIVE_INFINITY : Math.max(0, proud - LEAST_PROUD - RULED);
+            double over = -Math.min(bass, treble) - room;
+            if (over > LEAST) {
+                if (!job.declined(Advice.BridgeLimit.TOPIC)) return Optional.of(new Advice.BridgeLimit(true, over));
+                bass = rounded(Math.max(bass, -room));
+                treble = rounded(Math.max(treble, -room));
+                if (bass == 0 && treble == 0) return Optional.empty();
+            }
+        }
         double share = lowers ? carefulShare(bass, treble) : 1;
         SetupEstimate after = sanded(bass, treble);
         return Optional.of(
                 new Advice.ReworkSaddle(bass, treble, rounded(share * bass), rounded(share * treble), expected(after)));
     }
 
-    /** What a side needs at the saddle, mm; 0 in its band. */
+    /** What a side needs at the saddle once relief and slot are where they shall be, mm; 0 in its band. */
     private double need(@Nullable Judged side) {
-        return side == null || side.outside() == 0 ? 0 : rounded(-side.surplus() / side.leverage(estimate));
+        if (side == null || side.outside() == 0) return 0;
+        boolean othersOut = !settledAt(Station.RELIEF) || !settledAt(Station.NUT);
+        double then = othersOut ? needsAtTargets().get(side.string() - 1) : -side.surplus() / side.leverage(estimate);
+        double now = -side.surplus() / side.leverage(estimate);
+        // only as far as both ask for it the same way
+        return now * then <= 0 ? 0 : rounded(Math.signum(now) * Math.min(Math.abs(now), Math.abs(then)));
+    }
+
+    /** Whether nothing is left to be done at a station that comes before. */
+    private boolean settledAt(Station station) {
+        return !job.agreed(station)
+                || job.left(station)
+                || job.strings(station).stream()
+                        .allMatch(s -> Judged.of(job, station, s).outside() == 0);
     }
 
     private static double rounded(double mm) {

@@ -20,7 +20,7 @@ public final class HeightLook {
     private static final double FINER = 0.6;
 
     /** Another look is worth asking for when it would change what is done with this chance. */
-    private static final double LIKELY = 0.06;
+    private static final double LIKELY = 0.07;
 
     /** A reading in its band is read once more when all that was read and moved before says with this chance that it is not. */
     private static final double AGAINST = 0.25;

@@ -5,6 +5,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.Verdict;
 import barytone.core.instrument.RodType;
+import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.Look;
 import barytone.core.neck.GapMethod;
@@ -12,6 +13,7 @@ import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.reading.Evidence;
+import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +43,18 @@ public record Judged(
     /** Half of the last digit that is shown, mm: what reads as the edge of its band is in it, however the band was carried over. */
     private static final double SHOWN = 0.005 + 1e-9;
 
+    /** A hand at a bench tells no finer than this, whatever the tool: relief, slots and action, mm. */
+    private static final double RELIEF_TOLD = 0.0;
+
+    private static final double SLOT_TOLD = 0.0;
+    private static final double ACTION_TOLD = 0.0;
+
+    /** A pressed gap of less than this stands near the frets, mm. */
+    private static final double NEAR_FRETS = 0.03;
+
+    /** A height has drifted when it is known so many times worse than when it was read. */
+    private static final double DRIFTED = 1.2;
+
     /** A tool that tells no less than this share of a band says nothing about it. */
     private static final double COARSE = 0.75;
 
@@ -51,15 +65,15 @@ public record Judged(
         boolean between = look == null && Rigid.carries(job, station, string);
         Normal reckoned =
                 between ? Rigid.between(job, string, method) : job.estimate().now(string, method);
-        Normal value = look != null && look.stands() && look.reading().method().equals(method)
+        Normal value = look != null && look.stands() && look.reading().method().equals(method) && !bent(look)
                 ? new Normal(look.reading().mm(), spread(look.reading().evidence(), reckoned))
                 : reckoned;
         return new Judged(station, string, method, value, reckoned, band(job, station, string), look, between);
     }
 
-    /** The spread of what was read; a limit alone does not tell how far beyond it the gap lies. */
+    /** The spread of what was read: never less than what tool and position leave open; a limit alone does not tell how far beyond it the gap lies. */
     private static double spread(Evidence evidence, Normal reckoned) {
-        return evidence instanceof Evidence.Point point ? point.sd() : Math.max(evidence.sd(), reckoned.sd());
+        return Math.max(evidence.sd(), reckoned.sd());
     }
 
     /** How a station is judged: by the way of reading in use. */
@@ -176,14 +190,26 @@ public record Judged(
         return look != null && look.stands();
     }
 
-    /** Whether the value is what was read, by the way of reading in use. */
+    /** Whether the value is what was read, by the way of reading in use and as it is played. */
     public boolean asRead() {
-        return stands() && Objects.requireNonNull(look).reading().method().equals(method);
+        return look != null && look.stands() && look.reading().method().equals(method) && !bent(look);
+    }
+
+    /** Whether it was read with the neck bent otherwise than it is played: flat on the bench, where a pressed slot alone reads the same. */
+    private static boolean bent(Look look) {
+        JobEvent.ReadingTaken read = look.reading().reading();
+        return read.position() == Position.FLAT && !(read.method() instanceof GapMethod.NutPressed);
     }
 
     /** Whether it was read as having no gap: how much is missing is unknown. */
     public boolean noGap() {
         return look != null && look.reading().noGap();
+    }
+
+    /** Nothing moved it since it was read, but necks drift: it is known much less well than it was then. */
+    boolean drifted() {
+        if (look == null || !look.stands() || noGap()) return false;
+        return reckoned.sd() > DRIFTED * look.then().now(string, method).sd();
     }
 
     /** Readings since the last move of any kind. */
@@ -209,7 +235,29 @@ public record Judged(
 
     /** How far outside of its band it must be for that to be told, mm. */
     private double told() {
-        return asRead() ? Objects.requireNonNull(look).reading().sees() : value.sd();
+        return asRead()
+                ? Math.max(told(station), Objects.requireNonNull(look).reading().sees())
+                : Math.max(told(station), value.sd());
+    }
+
+    /** The least difference that can be told by hand at a station, mm. */
+    static double told(Station station) {
+        return switch (station) {
+            case RELIEF -> RELIEF_TOLD;
+            case NUT -> SLOT_TOLD;
+            case ACTION -> ACTION_TOLD;
+            case INTONATION, PICKUPS -> throw noGaps(station);
+        };
+    }
+
+    /** The chance, after all readings and moves together, that it is in its band as far as can be told by hand. */
+    double chanceIn() {
+        return reckoned.between(lowest(told(station)), band.high() + told(station));
+    }
+
+    /** Under this something would be done: a slot is raised only near the frets, whatever the school's band; mm. */
+    private double lowest(double tells) {
+        return station == Station.NUT ? Math.min(NEAR_FRETS, band.low() - tells) : band.low() - tells;
     }
 
     /** Whether what it was read with cannot see a band like this at all. */
@@ -222,12 +270,13 @@ public record Judged(
      * found nothing it would find nothing again.
      */
     double contradicted() {
-        return outside() != 0 || noGap() ? 0 : 1 - reckoned.between(band.low() - told(), band.high() + told());
+        return outside() != 0 || noGap() ? 0 : 1 - reckoned.between(lowest(told()), band.high() + told());
     }
 
     /** The chance that another tool would find it clearly outside of its band. */
     double chanceOut(Tool other) {
-        return 1 - value.between(band.low() - other.sees(), band.high() + other.sees());
+        double tells = Math.max(told(station), other.sees());
+        return 1 - value.between(lowest(tells), band.high() + tells);
     }
 
     /** Moved since it was read, and now known too loosely to be judged. */

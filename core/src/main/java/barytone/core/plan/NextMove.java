@@ -16,6 +16,9 @@ import java.util.Optional;
  * at the end what was moved, or moved along, since it was last read is looked at once more. What the technician chose to leave is left.
  */
 public final class NextMove {
+    /** What was moved along and is in its band with this chance is not read again for the record alone. */
+    private static final double SURELY = 0.95;
+
     private final JobState job;
     private final Toolkit tools;
     private final Instant now;
@@ -169,7 +172,7 @@ public final class NextMove {
         List<Integer> asked = station == Station.ACTION ? Rigid.actionStrings(job) : job.strings(station);
         return asked.stream()
                 .map(s -> Judged.of(job, station, s))
-                .filter(Judged::unconfirmed)
+                .filter(j -> (j.unconfirmed() || j.drifted()) && j.chanceIn() < SURELY)
                 .map(Judged::string)
                 .toList();
     }

@@ -19,7 +19,7 @@ import java.util.Optional;
  */
 public final class NutAdvisor {
     /** A pass goes so far that it ends under the band only with this much luck against it, in sd. */
-    private static final double CARE = 3.3;
+    private static final double CARE = 3.6;
 
     /** A pass ends above the frets by this many sd. */
     private static final double FRET_CARE = 4;
@@ -39,7 +39,7 @@ public final class NutAdvisor {
     private static final double LEFT_FOR_FILE = 0.06;
 
     /** A slot floor surely lower than this above the frets is near them, mm. */
-    private static final double NEAR_FRETS = 0.07;
+    private static final double NEAR_FRETS = 0.085;
 
     /** With every slot this much under the middle of its band another nut is wanted than this one, mm at the slot. */
     private static final double ANOTHER_NUT = 0.15;
@@ -105,15 +105,15 @@ public final class NutAdvisor {
         }
         if (high.isEmpty()) return Optional.empty();
         if (filing.isEmpty()) return HeightLook.unsettled(job, tools, risky);
-        Normal bite = estimate.filingBite();
-        boolean learned = biteLearned(estimate);
-        List<Advice.FileSlots.Slot> pass = learned ? List.copyOf(filing) : List.of(filing.getFirst());
+        // all in one slackening: each is filed so little that no bite of a file ruins it
         Optional<Advice> look = HeightLook.before(
                 job,
                 tools,
                 Station.NUT,
-                pass.stream().map(Advice.FileSlots.Slot::string).toList());
-        return look.isPresent() ? look : Optional.of(new Advice.FileSlots(pass, bite, learned));
+                filing.stream().map(Advice.FileSlots.Slot::string).toList());
+        return look.isPresent()
+                ? look
+                : Optional.of(new Advice.FileSlots(List.copyOf(filing), estimate.filingBite(), biteLearned(estimate)));
     }
 
     /** Too high, and still too high once relief and action are where they shall be. */

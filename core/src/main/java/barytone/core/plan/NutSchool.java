@@ -1,6 +1,8 @@
 package barytone.core.plan;
 
 import barytone.core.estimate.Band;
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import java.util.ArrayList;
@@ -14,6 +16,9 @@ import java.util.List;
  * @param reason why a shop would choose it
  */
 public record NutSchool(String code, String label, GapMethod method, Band bass, Band treble, String reason) {
+    /** A pressed gap that is wanted under this, mm: the nut acts as a fret. */
+    private static final double ONE_MORE_FRET = 0.09;
+
     public NutSchool {
         if (Station.of(method) != Station.NUT)
             throw Allowed.broken("nut school", method, "a nut reading, open or pressed");
@@ -30,22 +35,22 @@ public record NutSchool(String code, String label, GapMethod method, Band bass, 
                     "PRESSED",
                     "Pressed gap",
                     new GapMethod.NutPressed(3),
-                    new Band(0.08, 0.15),
-                    new Band(0.05, 0.11),
+                    new Band(0.10, 0.20),
+                    new Band(0.08, 0.17),
                     "Slot height alone, whatever the saddle does. Wound strings swing wider and get more."),
             new NutSchool(
                     "OPEN",
                     "Open at fret 1",
                     new GapMethod.NutOpen(),
-                    new Band(0.47, 0.55),
-                    new Band(0.40, 0.48),
+                    new Band(0.43, 0.55),
+                    new Band(0.38, 0.50),
                     "What the leaf finds under the open string; it includes the slope to the saddle, so it is judged for the saddle at its target."),
             new NutSchool(
                     "FRET_LEVEL",
                     "Fret-level",
                     new GapMethod.NutPressed(3),
-                    new Band(0.025, 0.055),
-                    new Band(0.02, 0.05),
+                    new Band(0.03, 0.08),
+                    new Band(0.025, 0.075),
                     "The nut acts as one more fret, the gap just visible. Wants level frets and good slots."),
             new NutSchool(
                     "SLIDE",
@@ -66,14 +71,31 @@ public record NutSchool(String code, String label, GapMethod method, Band bass, 
                         schools.stream().map(NutSchool::code).toList().toString()));
     }
 
-    /** The bands of this school for so many strings. */
-    public NutTarget target(int strings) {
+    /** The bands of this school for an instrument: strings that swing wider get more, a short and tight mandolin less. */
+    public NutTarget target(InstrumentSpec spec) {
+        int strings = spec.strings();
+        double wider = fretLevel() ? 1 : share(spec.kind());
         List<Band> bands = new ArrayList<>();
         for (int s = 1; s <= strings; s++) {
             double share = strings == 1 ? 0 : (s - 1) / (strings - 1.0);
-            bands.add(new Band(mix(treble.low(), bass.low(), share), mix(treble.high(), bass.high(), share)));
+            bands.add(new Band(
+                    wider * mix(treble.low(), bass.low(), share), wider * mix(treble.high(), bass.high(), share)));
         }
         return new NutTarget(code, method, bands);
+    }
+
+    /** A nut that acts as one more fret does so under any string. */
+    private boolean fretLevel() {
+        return method instanceof GapMethod.NutPressed && bass.high() < ONE_MORE_FRET;
+    }
+
+    private static double share(InstrumentKind kind) {
+        return switch (kind) {
+            case ELECTRIC, SEMI_HOLLOW, BARITONE, ARCHTOP, FLAT_TOP, TWELVE_STRING -> 1;
+            case MANDOLIN -> 0.8;
+            case NYLON -> 1.25;
+            case BASS_4, BASS_5, BASS_6 -> 1.4;
+        };
     }
 
     private static double mix(double treble, double bass, double share) {

@@ -27,7 +27,7 @@ public record ReliefSchool(String code, String label, double low, double high, S
     public static final ReliefSchool MIDDLE =
             new ReliefSchool("MIDDLE", "Middle", 0.15, 0.28, "The common default: room for a medium touch.");
     public static final ReliefSchool HEAVY_HANDS = new ReliefSchool(
-            "HEAVY_HANDS", "Bass and heavy hands", 0.25, 0.40, "For strings that swing wide and hands that dig in.");
+            "HEAVY_HANDS", "Bass and heavy hands", 0.20, 0.33, "For strings that swing wide and hands that dig in.");
 
     /** The schools that a shop starts with. */
     public static final List<ReliefSchool> USUAL = List.of(NEARLY_FLAT, LIGHT_BOW, MIDDLE, HEAVY_HANDS);

@@ -38,6 +38,30 @@ public final class RodAdvisor {
     /** A turn must bring the sides nearer to their bands by so much, all together, or it is not worth making; mm. */
     private static final double SEEN = 0.01;
 
+    /** A step that should have done more than so many spreads, and did not, tells something. */
+    private static final double TOLD = 2;
+
+    /** What a usual rod does, mm per turn, nearer to the weaker ones. */
+    private static final double USUAL = 0.45;
+
+    /** What relief drifts by between two looks, mm (1 sd). */
+    private static final double DRIFT = 0.006;
+
+    /** So far outside of their bands, both sides together, is near; mm. */
+    private static final double NEAR = 0.06;
+
+    /** So often turned back and forth it is as near as this rod brings it. */
+    private static final int BACK_AND_FORTH = 4;
+
+    /** The weakest rod that is worth turning, mm of relief in the standard habit per turn. */
+    private static final double WEAKEST = 0.15;
+
+    /** With more than so many steps to go one side is enough to see what a turn did. */
+    private static final double FAR = 1.5;
+
+    /** Loosened this much from where it was found a rod holds nothing any more, in sixteenths. */
+    private static final int LOOSE = 24;
+
     private final JobState job;
     private final Toolkit tools;
     private final Instant now;
@@ -73,19 +97,39 @@ public final class RodAdvisor {
                 .filter(j -> !job.readSinceTurn(j.string()) && j.stale())
                 .map(Judged::string)
                 .toList();
-        if (!stale.isEmpty()) return new Advice.Measure(Station.RELIEF, stale, Advice.Measure.Reason.STALE);
+        if (!stale.isEmpty()) {
+            // while it is far off one side tells what the last turn did
+            boolean near = stale.size() < 2
+                    || Math.abs(wanted()) < FAR * job.ways().step().value();
+            return new Advice.Measure(Station.RELIEF, near ? stale : stale.subList(0, 1), Advice.Measure.Reason.STALE);
+        }
         // in band is left, and so is what is out by less than can be told
         if (sides.stream().allMatch(j -> j.outside() == 0))
             return HeightLook.wanted(job, tools, Station.RELIEF).orElseGet(() -> settled(doneReason()));
         if (job.spec().rod() == RodType.NONE) return new Advice.Stop(Advice.Stop.Reason.NO_ROD, null);
         Advice.TurnRod turn = turn();
-        boolean blind = sides.stream().anyMatch(Judged::noGap);
-        if (turn.net().isZero() || (!blind && outside(current()) - outside(turn.expected()) < SEEN))
+        // what is expected of a turn says nothing where no gap was found, or of a rod whose answers so far make no
+        // sense
+        boolean blind = sides.stream().anyMatch(Judged::noGap) || !answersAsRodsDo();
+        if (turn.net().isZero() || (!blind && outside(current()) - outside(shown(turn)) < SEEN))
             return settled(
                     sides.stream().allMatch(j -> j.outside() != 0)
                             ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
                             : Advice.Done.Reason.SIDES_DIFFER);
+        int times = backAndForth();
+        if (!blind && (times >= 2 * BACK_AND_FORTH || (times >= BACK_AND_FORTH && outside(current()) < NEAR)))
+            return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
         return withinLimit(turn);
+    }
+
+    /** How often the rod was turned the other way than before. */
+    private int backAndForth() {
+        int times = 0;
+        for (int i = 1; i < job.steps().size(); i++) {
+            int before = job.steps().get(i - 1).net().sixteenths();
+            if (before * job.steps().get(i).net().sixteenths() < 0) times++;
+        }
+        return times;
     }
 
     private List<Judged> sides() {
@@ -98,10 +142,9 @@ public final class RodAdvisor {
     private Advice withinLimit(Advice.TurnRod turn) {
         Turns straightening = job.reversed() ? turn.net().negated() : turn.net();
         boolean past = straightening.sixteenths() > 0
-                && job.tighterThanFound()
-                                .plus(straightening)
-                                .compareTo(job.ways().limit())
-                        > 0;
+                && job.tightened().plus(straightening).compareTo(job.ways().limit()) > 0;
+        boolean loose = straightening.sixteenths() < 0 && job.tighterThanFound().sixteenths() <= -LOOSE;
+        if (loose) return new Advice.Stop(Advice.Stop.Reason.SLACK, null);
         return past ? new Advice.Stop(Advice.Stop.Reason.LIMIT, null) : turn;
     }
 
@@ -130,6 +173,16 @@ public final class RodAdvisor {
         return current;
     }
 
+    /** What would be read after a turn: what is read now and what the turn adds. */
+    private Map<Integer, Normal> shown(Advice.TurnRod turn) {
+        Map<Integer, Normal> shown = new LinkedHashMap<>();
+        current().forEach((s, now) -> {
+            Normal then = Objects.requireNonNull(turn.expected().get(s));
+            shown.put(s, new Normal(now.mean() + then.mean() - job.relief(s).mean(), then.sd()));
+        });
+        return shown;
+    }
+
     /** How far all sides are outside of their bands together, mm. */
     private double outside(Map<Integer, Normal> relief) {
         return relief.entrySet().stream()
@@ -139,19 +192,45 @@ public final class RodAdvisor {
 
     /** The turn that brings both sides nearest to the middle of their bands, limited to one step, in sixteenths. */
     private Advice.TurnRod turn() {
-        double towards = 0;
-        double power = 0;
-        for (int s : job.reliefStrings()) {
-            double response =
-                    job.estimate().rodResponse(s, job.habit().method()).mean() / band(s).width();
-            towards += response * (band(s).middle() - job.relief(s).mean()) / band(s).width();
-            power += response * response;
-        }
-        double wanted = power == 0 ? 0 : towards / power;
+        double wanted = wanted();
         double step = job.ways().step().value();
         Turns net = Turns.nearest(Math.clamp(wanted, -step, step));
         boolean learned = job.steps().stream().anyMatch(s -> s.change() != null);
         return turn(net, wanted, learned);
+    }
+
+    /** Turns that are still wanted for the middle of the bands, by what is known now. */
+    private double wanted() {
+        double towards = 0;
+        double power = 0;
+        for (int s : job.reliefStrings()) {
+            double response = response(s) / band(s).width();
+            towards += response * (band(s).middle() - settled(s).mean()) / band(s).width();
+            power += response * response;
+        }
+        return power == 0 ? 0 : towards / power;
+    }
+
+    private boolean answersAsRodsDo() {
+        int bass = job.spec().bassString();
+        return Math.abs(response(bass)
+                        - job.estimate().rodResponse(bass, job.habit().method()).mean())
+                < 1e-9;
+    }
+
+    /** What a turn clockwise does, mm of the current habit: no rod is so weak or turns its way round because a reading lay. */
+    private double response(int string) {
+        double perCurvature = job.spec().line().form(job.habit().method()).curvature()
+                / job.estimate().model().reliefPerCurvature();
+        double learned =
+                job.estimate().rodResponse(string, job.habit().method()).mean();
+        double least = WEAKEST * Math.abs(perCurvature);
+        return job.reversed() ? Math.max(learned, least) : Math.min(learned, -least);
+    }
+
+    /** Relief of a string once all that the last turns did has come. */
+    private Normal settled(int string) {
+        return job.estimate().settled().now(string, job.habit().method());
     }
 
     private Advice.TurnRod turn(Turns net, double wanted, boolean learned) {
@@ -240,13 +319,13 @@ public final class RodAdvisor {
                 .max()
                 .orElse(0);
         // with nothing to compare with, a usual rod is the measure
-        double reference = Math.max(usual, 0.3);
+        double reference = Math.max(usual, USUAL);
         Normal perTurn = step.perTurn();
         Normal change = step.change();
         return perTurn != null
                 && change != null
                 && Math.abs(perTurn.mean()) < FADED * reference
-                && reference * Math.abs(step.net().value()) > 2 * change.sd();
+                && reference * Math.abs(step.net().value()) > TOLD * Math.hypot(change.sd(), DRIFT);
     }
 
     private static int turnedWithoutEffect(List<RodStep> measured) {

@@ -151,6 +151,7 @@ final class DiligentTechnician {
                 // a screw that came to its end: what room is left is put on record
                 if (!event.equals(meant)) note(instrument.travel(), 30);
             }
+            case Advice.LookAtSaddle ignored -> note(new JobEvent.SaddleProudRead(tools.ruled(instrument.proud())), 20);
             case Advice.BridgeLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
             case Advice.Done ignored -> throw new IllegalStateException("done is not a move");
             case Advice.Finished ignored -> throw new IllegalStateException("finished is not a move");

@@ -8,6 +8,14 @@ import barytone.core.reading.Toolkit;
 
 /** Eyes, hand and tools of a simulated technician. */
 interface Reader {
+    /** Half of a ruler's half millimetre: what an eye tells on it. */
+    double RULED = 0.25;
+
+    /** A height by the ruler, mm. */
+    default double ruled(double mm) {
+        return Math.max(0, Math.rint(mm / RULED) * RULED);
+    }
+
     /** What the shop owns. */
     Toolkit owned();
 

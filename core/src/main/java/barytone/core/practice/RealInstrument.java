@@ -32,6 +32,9 @@ final class RealInstrument implements Workpiece {
     /** A saddle is not sanded lower than this above its bridge, mm. */
     static final double LEAST_PROUD = 2;
 
+    /** What a ruler and a careful hand leave of it, mm. */
+    private static final double RULED = 0.4;
+
     /** Less at the saddle is not worth moving, mm. */
     private static final double JUST_VISIBLE = 0.15;
 
@@ -217,7 +220,7 @@ final class RealInstrument implements Workpiece {
 
     @Override
     public boolean bridgeReaches(boolean lower) {
-        if (!spec.fittings().bridge().screwed()) return !lower || proud >= LEAST_PROUD + JUST_VISIBLE;
+        if (!spec.fittings().bridge().screwed()) return !lower || proud >= LEAST_PROUD + RULED;
         double[] room = lower ? roomDown : roomUp;
         for (double left : room) if (left < JUST_VISIBLE) return false;
         return true;

@@ -78,6 +78,6 @@ final class RealRod {
 
     /** Whether it could still be turned a little further and give: tighter lowers the relief. */
     boolean reaches(boolean lower) {
-        return present && (lower ? position < Math.min(tightest, 0.75) - 0.06 : position > loosest + 0.06);
+        return present && (lower ? position < Math.min(tightest, 0.75) - 0.15 : position > loosest + 0.06);
     }
 }

@@ -7,6 +7,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
+import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
@@ -26,6 +27,9 @@ final class Score {
 
     /** The most a rod may stand tighter than found, turns. */
     private static final double ROD_LIMIT = 0.75;
+
+    /** A string that leaves no gap here lies on the first fret: its slot is at the frets. */
+    private static final GapMethod ON_FRET = new GapMethod.NutPressed(3);
 
     private static final double PLUCK = 0.2;
     private static final double A4 = 440;
@@ -128,6 +132,14 @@ final class Score {
         if (instrument.tighter() > ROD_LIMIT + 0.05) rodBeyondLimit = true;
     }
 
+    /** What could be reached and is out, by station, string and how far, mm; for whoever looks for what costs most. */
+    List<String> missed() {
+        return aims.all().stream()
+                .filter(a -> !aims.within(a) && !referred(a))
+                .map(a -> String.format("%s %d %+.2f", a.station(), a.string(), aims.outside(a)))
+                .toList();
+    }
+
     /** A slot that lies so low that something must be done about it. */
     private boolean low(int string) {
         boolean under = aims.at(Station.NUT).stream().anyMatch(a -> a.string() == string && aims.outside(a) < 0);
@@ -170,7 +182,7 @@ final class Score {
         for (Aims.Aim aim : aims.all()) {
             if (aim.station() != Station.NUT || !filed[aim.string() - 1]) continue;
             if (aims.outside(aim) < -UNDER) under++;
-            if (instrument.slotHeight(aim.string()) < 0) onFret++;
+            if (instrument.gap(aim.string(), ON_FRET) < 0) onFret++;
         }
         return new Ending(
                 aims.inBand(),

@@ -128,7 +128,7 @@ final class VirtualInstrument implements Workpiece {
         return usual.with(relief, usual.reliefHabit())
                 .with(NutSchool.USUAL
                         .get(random.nextInt(NutSchool.USUAL.size()))
-                        .target(spec.strings()))
+                        .target(spec))
                 .with(family.get(random.nextInt(family.size())).target(spec, touch, ActionSchool.Style.ANY))
                 .with(WorkOrder.values()[random.nextInt(WorkOrder.values().length)])
                 .with(new HeightHabit(ActionSchool.at(spec), Tool.CARD, Position.PLAYING));

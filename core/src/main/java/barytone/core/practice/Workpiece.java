@@ -12,6 +12,9 @@ import java.time.Duration;
 
 /** A simulated instrument: a hidden true state that answers to moves. */
 interface Workpiece {
+    /** A saddle that nobody will ever sand too low, mm. */
+    double PROUD_ENOUGH = 9;
+
     /** What a technician knows of it. */
     InstrumentSpec spec();
 
@@ -58,7 +61,7 @@ interface Workpiece {
 
     /** How proud a saddle without screws stands, mm; infinite where nothing is known to limit it. */
     default double proud() {
-        return Double.POSITIVE_INFINITY;
+        return PROUD_ENOUGH;
     }
 
     /** A gap with the neck bent by so much more, mm of relief: lying on its back. */

@@ -2,7 +2,10 @@ package barytone.core.reading;
 
 import barytone.core.neck.GapMethod;
 
-/** What a reading says about the true gap, with the uncertainty of tool, hand and position in it. Lengths in mm. */
+/**
+ * What a reading says about the gap as its tool shows it in that position, with the scatter of tool and hand in it; what tool and position are off by is no scatter,
+ * and is known of all their readings together ({@link Means}). Lengths in mm.
+ */
 public sealed interface Evidence {
     /** The uncertainty, one standard deviation in mm; always above zero. */
     double sd();
@@ -18,6 +21,9 @@ public sealed interface Evidence {
 
     /** A string or edge that lies on the crowns shows no gap, however far the neck is bent back or the slot is too low. */
     double NO_GAP = 0.01;
+
+    /** How far a leaf is from the size that stands on it: ground to 0.004, now and then bent; mm (1 sd). */
+    double LEAF = 0.005;
 
     /**
      * Whether a gauge found nothing: a string or straightedge rests on the crowns, so that what lies beyond is not to be seen. An open string that is
@@ -37,13 +43,12 @@ public sealed interface Evidence {
     /**
      * Weighs a reading.
      *
+     * @param hand repeatability of the hand, mm (1 sd); {@link Tool#REPEATABILITY} until it is known
      * @param method nothing between a string and the crown that it is pressed to only says that there is no gap
      */
-    static Evidence of(Gap gap, GapMethod method, Tool tool, Position position, double extraSd) {
-        double sd = Math.sqrt(Tool.REPEATABILITY * Tool.REPEATABILITY
-                + position.extraSd() * position.extraSd()
-                + extraSd * extraSd
-                + (gap instanceof Gap.Of ? tool.sd() * tool.sd() : 0));
+    static Evidence of(Gap gap, GapMethod method, Tool tool, double hand) {
+        double scatter = gap instanceof Gap.Of ? tool.scatter() : LEAF;
+        double sd = Math.hypot(hand, scatter);
         return switch (gap) {
             case Gap.Of of -> noGap(gap, method) ? new Below(NO_GAP, sd) : new Point(of.mm(), sd);
             case Gap.Between b -> {

@@ -68,7 +68,8 @@ class ReplayTest {
             LoggedEvent logged = at(log, e);
             if (logged.seq() > 1) byHand = byHand.after(new Move.Rested(Duration.between(last, logged.at())));
             last = logged.at();
-            byHand = byHand.given(e.string(), e.method(), Evidence.of(e.gap(), e.method(), e.tool(), e.position(), 0));
+            byHand = byHand.given(
+                    e.string(), e.method(), e.means(), Evidence.of(e.gap(), e.method(), e.tool(), Tool.REPEATABILITY));
         }
         Move lowered = new Move.SaddleMoved(6, -0.4, 0.1);
         LoggedEvent moved = at(log, new JobEvent.Moved(lowered));

@@ -52,6 +52,7 @@ class BridgeMovesTest extends PaperJob {
     @Test
     void aFixedSaddleIsSandedWithATaperAndRaisedByAShim() {
         on(BridgeKind.FIXED, NeckJoint.SET).relief(0.23, 0.20).nut(GOOD_NUT).action(2.4, 2.2, 2.0, 1.75, 1.55, 1.35);
+        add(new JobEvent.SaddleProudRead(5));
         Advice.ReworkSaddle sand = (Advice.ReworkSaddle) advice();
         assertThat(sand.raising()).isFalse();
         assertThat(sand.bass()).isBetween(-1.3, -1.0);

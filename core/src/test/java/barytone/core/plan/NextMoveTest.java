@@ -52,7 +52,7 @@ class NextMoveTest extends PaperJob {
 
     @Test
     void reliefBeforeNutBeforeAction() {
-        relief(0.40, 0.36).nut(raised(new double[] {0.05}, GOOD_NUT)).action(raised(new double[] {0.5}, GOOD_ACTION));
+        relief(0.40, 0.36).nut(raised(new double[] {0.09}, GOOD_NUT)).action(raised(new double[] {0.5}, GOOD_ACTION));
         assertThat(advice()).isInstanceOf(Advice.TurnRod.class);
         // left by choice: the nut is next, and the relief is not spoken of again
         add(new JobEvent.Answered("relief", false));
@@ -143,7 +143,8 @@ class NextMoveTest extends PaperJob {
 
     @Test
     void filingGoesNoFurtherOnWhatNobodyWantsToReadAgain() {
-        relief(0.23, 0.20).nut(raised(new double[] {0.10}, GOOD_NUT)).action(GOOD_ACTION);
+        relief(0.23, 0.20).nut(raised(new double[] {0.16}, GOOD_NUT)).action(GOOD_ACTION);
+        add(new JobEvent.Answered("nut-underside", false));
         Advice.Adjusting first = (Advice.Adjusting) advice();
         assertThat(first.station()).isEqualTo(Station.NUT);
         add(first.event(spec)).add(new JobEvent.Retuned());

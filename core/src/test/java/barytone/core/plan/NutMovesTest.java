@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.estimate.Band;
+import barytone.core.estimate.Normal;
 import barytone.core.estimate.Verdict;
 import barytone.core.joblog.HeightHabit;
 import barytone.core.joblog.JobEvent;
@@ -20,30 +21,32 @@ import org.junit.jupiter.api.Test;
 class NutMovesTest extends PaperJob {
 
     @Test
-    void theFirstSlotIsFiledAloneUntilTheBiteIsKnownThenSeveralInOnePass() {
-        relief(0.23, 0.20).nut(raised(new double[] {0.10}, GOOD_NUT)).action(GOOD_ACTION);
+    void allSlotsThatWantItAreFiledInOneSlackeningAndTheBiteIsLearnedFromThem() {
+        relief(0.23, 0.20).nut(raised(new double[] {0.14}, GOOD_NUT)).action(GOOD_ACTION);
         add(new JobEvent.Answered("nut-underside", false));
         Advice.FileSlots first = (Advice.FileSlots) advice();
         assertThat(first.learned()).isFalse();
-        assertThat(first.slots()).hasSize(1);
-        double found = 0.115 + 0.10;
-        // two passes with an honest bite of 0.01 mm teach it
-        for (int pass = 0; pass < 2; pass++) {
-            Advice.FileSlots file = (Advice.FileSlots) advice();
-            Advice.FileSlots.Slot slot = file.slots().getFirst();
-            add(new JobEvent.SlotsFiled(List.of(new JobEvent.Filing(slot.string(), slot.strokes(), slot.light()))))
-                    .add(new JobEvent.Retuned());
-            found -= 0.0066 * slot.strokes() * (slot.light() ? 0.5 : 1);
-            reading(6, Station.NUT, Tool.LEAF, new Gap.Of(found));
-        }
+        assertThat(first.slots()).hasSize(6);
+        double usual = first.bite().mean();
+        add(first.event(spec)).add(new JobEvent.Retuned());
+        // a file that takes half of the usual
+        for (Advice.FileSlots.Slot slot : first.slots())
+            reading(
+                    slot.string(),
+                    Station.NUT,
+                    Tool.LEAF,
+                    around(GOOD_NUT[6 - slot.string()] + 0.14 - 0.66 * usual / 2 * slot.strokes()));
+        Normal learned = state().estimate().filingBite();
+        assertThat(learned.mean()).isBetween(0.4 * usual, 0.75 * usual);
+        assertThat(learned.sd()).isLessThan(first.bite().sd() / 2);
         Advice.FileSlots then = (Advice.FileSlots) advice();
-        assertThat(then.learned()).isTrue();
-        assertThat(then.slots()).hasSizeGreaterThan(3);
+        assertThat(then.slots().getFirst().strokes())
+                .isGreaterThanOrEqualTo(first.slots().getFirst().strokes());
     }
 
     @Test
     void aPassNeverGoesPastTheMiddleOfTheBandNorNearTheFrets() {
-        relief(0.23, 0.20).nut(0.22, 0.17, 0.101, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        relief(0.23, 0.20).nut(0.30, 0.26, 0.14, 0.135, 0.13, 0.125).action(GOOD_ACTION);
         for (Advice.FileSlots.Slot slot : ((Advice.FileSlots) advice()).slots()) {
             Band band = Judged.band(state(), Station.NUT, slot.string());
             assertThat(slot.expected().mean()).isGreaterThanOrEqualTo(band.middle() - 1e-9);
@@ -56,12 +59,12 @@ class NutMovesTest extends PaperJob {
 
     @Test
     void aSlotTooVaguelyKnownForAStrokeIsLookedAtMoreClosely() {
-        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "FRET_LEVEL").target(6));
-        relief(0.23, 0.20).nut(0.04, 0.04, 0.04, 0.04, 0.04, 0.04).action(GOOD_ACTION);
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "FRET_LEVEL").target(spec));
+        relief(0.23, 0.20).nut(0.055, 0.054, 0.053, 0.052, 0.051, 0.05).action(GOOD_ACTION);
         log.removeIf(e -> e.event() instanceof JobEvent.ReadingTaken r
                 && r.string() == 4
                 && r.method() instanceof GapMethod.NutPressed);
-        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.05, 0.08));
+        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.07, 0.10));
         Judged fourth = Judged.of(state(), Station.NUT, 4);
         assertThat(fourth.verdict()).isEqualTo(Verdict.CANNOT_TELL);
         // two leaves come between the one that goes and the one that does not
@@ -69,7 +72,7 @@ class NutMovesTest extends PaperJob {
         assertThat(closer.strings()).containsExactly(4);
         assertThat(closer.reason()).isEqualTo(Advice.Measure.Reason.ONCE_MORE);
         // once: what it finds is taken
-        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.05, 0.08));
+        reading(4, Station.NUT, Tool.LEAF, new Gap.Between(0.07, 0.10));
         assertThat(advice()).isInstanceOf(Advice.Finished.class);
     }
 
@@ -103,7 +106,7 @@ class NutMovesTest extends PaperJob {
 
     @Test
     void anOpenTargetIsJudgedAsIfTheSaddleWereRight() {
-        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "OPEN").target(6));
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "OPEN").target(spec));
         relief(0.23, 0.20).nut(GOOD_NUT).action(raised(new double[] {2.0}, GOOD_ACTION));
         Judged high = Judged.of(state(), Station.NUT, 6);
         Band far = high.band();

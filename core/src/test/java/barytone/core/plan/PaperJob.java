@@ -23,7 +23,7 @@ import java.util.Set;
 /** A job on paper: readings and moves are noted one after the other, and what is advised is asked for. */
 abstract class PaperJob {
 
-    static final double[] GOOD_NUT = {0.115, 0.108, 0.101, 0.094, 0.087, 0.08};
+    static final double[] GOOD_NUT = {0.15, 0.145, 0.14, 0.135, 0.13, 0.125};
     static final double[] GOOD_ACTION = {1.8, 1.7, 1.6, 1.5, 1.4, 1.3};
 
     InstrumentSpec spec = InstrumentKind.ELECTRIC.usual();

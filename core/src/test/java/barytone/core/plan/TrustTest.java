@@ -159,12 +159,12 @@ class TrustTest extends PaperJob {
     @Test
     void aLowSlotThatIsLeftDoesNotKeepTheOthersFromBeingLookedAt() {
         relief(0.23, 0.20);
-        double[] low = {0.115, 0.108, 0.055, 0.094};
+        double[] low = {0.15, 0.145, 0.06, 0.135};
         for (int i = 0; i < low.length; i++) reading(6 - i, Station.NUT, Tool.LEAF, around(low[i]));
         double edge = judged(Station.NUT, 2).band().high();
         // the edge of the band lies between the leaf that goes and the one that does not
         reading(2, Station.NUT, Tool.LEAF, new Gap.Between(edge - 0.01, edge + 0.04))
-                .reading(1, Station.NUT, Tool.LEAF, around(0.08))
+                .reading(1, Station.NUT, Tool.LEAF, around(0.125))
                 .action(GOOD_ACTION);
         assertThat(judged(Station.NUT, 4).verdict()).isEqualTo(Verdict.LOW);
         assertThat(advice())
@@ -214,7 +214,7 @@ class TrustTest extends PaperJob {
         assertThat(read.station()).isEqualTo(Station.NUT);
         assertThat(read.reason()).isEqualTo(Advice.Measure.Reason.NOT_READ);
         assertThat(read.strings()).hasSize(6);
-        assertThat(found(Station.NUT, 3)).isCloseTo(0.094, within(1e-9));
+        assertThat(found(Station.NUT, 3)).isCloseTo(0.135, within(1e-9));
         // whatever is read then is believed, and the action over it is only reckoned until it is read
         reading(3, Station.NUT, Tool.LEAF, around(0.40));
         assertThat(state().doubts()).isEmpty();
@@ -263,7 +263,7 @@ class TrustTest extends PaperJob {
 
     @Test
     void leaveMeansAcceptedAndLaterIsAskedAtTheEnd() {
-        relief(0.40, 0.36).nut(raised(new double[] {0.05}, GOOD_NUT)).action(raised(new double[] {0.5}, GOOD_ACTION));
+        relief(0.40, 0.36).nut(raised(new double[] {0.09}, GOOD_NUT)).action(raised(new double[] {0.5}, GOOD_ACTION));
         add(new JobEvent.Answered(advice().topic(), false));
         assertThat(advice()).isInstanceOf(Advice.FileSlots.class);
         add(new JobEvent.PutOff(Station.NUT));
@@ -300,6 +300,8 @@ class TrustTest extends PaperJob {
         assertThat(before.strings()).containsExactly(6, 1);
         assertThat(before.reason()).isIn(Advice.Measure.Reason.BEFORE_WORK, Advice.Measure.Reason.STALE);
         reading(6, Station.ACTION, Tool.CARD, new Gap.Of(2.9)).reading(1, Station.ACTION, Tool.CARD, new Gap.Of(2.3));
+        assertThat(advice()).isInstanceOf(Advice.LookAtSaddle.class);
+        add(new JobEvent.SaddleProudRead(5));
         assertThat(advice()).isInstanceOf(Advice.ReworkSaddle.class);
     }
 
@@ -347,13 +349,14 @@ class TrustTest extends PaperJob {
     @Test
     void aSlotIsRaisedOnlyNearTheFretsOrWhereItBuzzesAndAfterWhatIsHighWasFiled() {
         // under the school's band, and clear of the frets: left
-        relief(0.23, 0.20).nut(0.115, 0.108, 0.075, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        relief(0.23, 0.20).nut(0.15, 0.145, 0.075, 0.135, 0.13, 0.125).action(GOOD_ACTION);
         assertThat(advice()).isInstanceOf(Advice.Finished.class);
         add(new JobEvent.SlotChecked(4, List.of(SlotFlaw.OPEN_BUZZES)));
         assertThat(((Advice.RaiseNut) advice()).low()).containsExactly(4);
         log.clear();
         // on the frets, beside one that is too high: the file comes first
-        relief(0.23, 0.20).nut(0.115, 0.25, 0.02, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        relief(0.23, 0.20).nut(0.15, 0.28, 0.015, 0.135, 0.13, 0.125).add(new JobEvent.ReadingKept(5));
+        action(GOOD_ACTION);
         assertThat(advice()).isInstanceOf(Advice.FileSlots.class);
         add(new JobEvent.Answered(Advice.FileSlots.Slot.topic(5), false));
         assertThat(((Advice.RaiseNut) advice()).low()).containsExactly(4);
@@ -361,7 +364,7 @@ class TrustTest extends PaperJob {
 
     @Test
     void aPressedGapOfNothingIsFilledByNoInventedAmount() {
-        relief(0.23, 0.20).nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08);
+        relief(0.23, 0.20).nut(GOOD_NUT);
         reading(4, Station.NUT, Tool.LEAF, new Gap.Of(0)).add(new JobEvent.ReadingKept(last()));
         action(GOOD_ACTION);
         Advice.RaiseNut fill = (Advice.RaiseNut) advice();
@@ -375,6 +378,7 @@ class TrustTest extends PaperJob {
         Advice.Measure ask = (Advice.Measure) advice();
         assertThat(ask.strings()).containsExactly(6, 1);
         reading(6, Station.ACTION, Tool.CARD, new Gap.Of(2.6)).reading(1, Station.ACTION, Tool.CARD, new Gap.Of(2.0));
+        add(new JobEvent.SaddleProudRead(5));
         Advice.ReworkSaddle sand = (Advice.ReworkSaddle) advice();
         // the whole way to the middle of the bands, twice the surplus at 12
         double bass = 2 * (2.6 - Judged.band(state(), Station.ACTION, 6).middle());
@@ -397,7 +401,7 @@ class TrustTest extends PaperJob {
     @ValueSource(strings = {"RELIEF_NUT_ACTION", "SADDLE_ROUGH_FIRST", "BALLPARK_FIRST"})
     void aFixedSaddleFarOffIsNeverSandedRoughly(WorkOrder order) {
         on(BridgeKind.FIXED, NeckJoint.SET).add(new JobEvent.OrderSet(order)).relief(0.23, 0.20);
-        nut(raised(new double[] {0.05}, GOOD_NUT));
+        nut(raised(new double[] {0.09}, GOOD_NUT));
         reading(6, Station.ACTION, Tool.CARD, new Gap.Of(4.2)).reading(1, Station.ACTION, Tool.CARD, new Gap.Of(3.6));
         assertThat(advice()).isInstanceOf(Advice.FileSlots.class);
     }
@@ -440,7 +444,7 @@ class TrustTest extends PaperJob {
     @Test
     void anOpenReadingIsNotFiledForTheSlopeThatTheSaddleWillTakeAway() {
         add(new JobEvent.HeightHabitSet(new HeightHabit(new GapMethod.NutOpen(), Tool.LEAF, Position.PLAYING)));
-        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "OPEN").target(6));
+        defaults = defaults.with(NutSchool.ofCode(NutSchool.USUAL, "OPEN").target(spec));
         double[] nut = new double[6];
         for (int i = 0; i < 6; i++) nut[i] = defaults.nut().band(6 - i).high() + 0.02;
         // the action still falls by 0.7, and the open gap at the first fret with it

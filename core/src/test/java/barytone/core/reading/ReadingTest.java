@@ -79,22 +79,15 @@ class ReadingTest {
 
     @Test
     void oneSidedFindingsKeepTheirSide() {
-        Evidence least = Evidence.of(new Gap.AtLeast(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
-        Evidence most = Evidence.of(new Gap.AtMost(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
+        Evidence least = Evidence.of(new Gap.AtLeast(0.3), RELIEF, Tool.LEAF, Tool.REPEATABILITY);
+        Evidence most = Evidence.of(new Gap.AtMost(0.3), RELIEF, Tool.LEAF, Tool.REPEATABILITY);
         assertThat(least).isInstanceOf(Evidence.Above.class);
         assertThat(most).isInstanceOf(Evidence.Below.class);
         // where a string rests on the crown, nothing is a bound: how much is missing cannot be seen
-        assertThat(Evidence.of(new Gap.Of(0), new GapMethod.NutPressed(3), Tool.LEAF, Position.PLAYING, 0))
+        assertThat(Evidence.of(new Gap.Of(0), new GapMethod.NutPressed(3), Tool.LEAF, Tool.REPEATABILITY))
                 .isInstanceOf(Evidence.Below.class);
         assertThat(Evidence.noGap(new Gap.Of(0), new GapMethod.NutOpen())).isFalse();
         assertThat(new Gap.Between(0.3, 0.4).shown()).isCloseTo(0.35, within(1e-12));
         assertThatThrownBy(() -> new Gap.Between(0.4, 0.3)).hasMessageContaining("must be smaller");
-    }
-
-    @Test
-    void aReadingBeforeTheNeckSettledIsLessSure() {
-        Evidence settled = Evidence.of(new Gap.Of(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0);
-        Evidence early = Evidence.of(new Gap.Of(0.3), RELIEF, Tool.LEAF, Position.PLAYING, 0.02);
-        assertThat(early.sd()).isCloseTo(Math.hypot(settled.sd(), 0.02), within(1e-12));
     }
 }

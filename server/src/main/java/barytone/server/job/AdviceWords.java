@@ -99,6 +99,7 @@ final class AdviceWords {
             case Advice.TurnScrews t -> bridge.screws(t);
             case Advice.ReworkSaddle r -> bridge.saddle(r);
             case Advice.ShimNeck s -> bridge.shimNeck(s);
+            case Advice.LookAtSaddle ignored -> bridge.proud();
             case Advice.BridgeLimit b -> bridge.limit(b);
             case Advice.MoveSaddles m -> tones.move(m);
             case Advice.SaddleLimit l -> tones.limit(l);

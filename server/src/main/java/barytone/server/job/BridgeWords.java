@@ -3,8 +3,10 @@ package barytone.server.job;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
+import barytone.core.instrument.NeckJoint;
 import barytone.core.joblog.JobState;
 import barytone.core.plan.Advice;
+import barytone.core.plan.BridgeAdvisor;
 import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
@@ -235,13 +237,39 @@ final class BridgeWords {
                 "Shimmed " + unit.showWithUnit(shim.thickness()));
     }
 
+    Said proud() {
+        return Said.plain(
+                "proud",
+                "How far does the saddle stand proud of the bridge?",
+                List.of(
+                        "Where it is lowest, by the ruler, before anything comes off.",
+                        "Under " + unit.showWithUnit(BridgeAdvisor.LEAST_PROUD)
+                                + " the strings lose their break angle: then the neck angle is the fault, and it is referred."),
+                null);
+    }
+
     Said limit(Advice.BridgeLimit b) {
+        boolean fixed = !state.spec().fittings().bridge().screwed();
+        if (fixed && b.lower())
+            return Said.plain(
+                    "stop",
+                    "The saddle has no more to give: refer it, or go on as far as it goes",
+                    List.of(
+                            unit.showWithUnit(b.shortBy())
+                                    + " more would have to come off than leaves "
+                                    + unit.showWithUnit(BridgeAdvisor.LEAST_PROUD)
+                                    + " standing proud.",
+                            "Lay a straightedge on the frets: where its end meets the bridge tells the neck angle. A neck reset is another job."),
+                    null);
         return Said.plain(
                 "stop",
                 "The bridge is at its " + end(b.lower()) + ": refer it, or go on as far as it goes",
                 List.of(
                         beyond(b.lower(), b.shortBy()),
-                        "This neck is not bolted on: a neck reset is another job. Shorter or longer screws, or a lower or higher saddle, may do."),
+                        (state.spec().fittings().joint() == NeckJoint.BOLTED
+                                        ? ""
+                                        : "This neck is not bolted on: a neck reset is another job. ")
+                                + "Shorter or longer screws, or a lower or higher saddle, may do."),
                 null);
     }
 

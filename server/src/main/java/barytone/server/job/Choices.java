@@ -97,7 +97,7 @@ class Choices {
         ReliefTarget wantedRelief =
                 ReliefSchool.ofCode(schools.relief(), relief).target(spec, touch);
         if (!wantedRelief.equals(usual.relief())) events.add(new JobEvent.TargetSet(wantedRelief));
-        NutTarget wantedNut = NutSchool.ofCode(schools.nut(), nut).target(spec.strings());
+        NutTarget wantedNut = NutSchool.ofCode(schools.nut(), nut).target(spec);
         if (!wantedNut.equals(usual.nut())) events.add(new JobEvent.NutTargetSet(wantedNut));
         ActionTarget wantedAction =
                 ActionSchool.ofCode(schools.action(), action).target(spec, touch, ActionSchool.Style.ANY);

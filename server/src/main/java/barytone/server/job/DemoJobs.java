@@ -211,7 +211,7 @@ class DemoJobs implements ApplicationRunner {
                 .add(new JobEvent.TargetSet(new ReliefTarget(null, held, new Band(0.20, 0.28), new Band(0.16, 0.26))))
                 .after(6)
                 .relief(0.53, 0.47)
-                .nut(0.20, 0.17, 0.16, 0.14, 0.13, 0.12)
+                .nut(0.26, 0.22, 0.18, 0.16, 0.15, 0.14)
                 .action(2.7, 2.6, 2.5, 2.3, 2.2, 2.1)
                 .tightened(2, 12)
                 .relief(0.44, 0.38)
@@ -235,7 +235,7 @@ class DemoJobs implements ApplicationRunner {
                                 List.of(Station.values())),
                         Duration.ofMinutes(40))
                 .relief(0.20, 0.17)
-                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .action(2.1, 2.0, 2.1, 1.9, 1.6, 1.5)
                 .sounded(12, 4.5, 2.0, 3.5, -2.0, 2.5, 0.5)
                 .gaps(2.6, 2.1, 2.4, 1.9);
@@ -260,7 +260,7 @@ class DemoJobs implements ApplicationRunner {
                         Duration.ofMinutes(83))
                 .note("New strings, stretched")
                 .relief(0.23, 0.20)
-                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
                 .sounded(12, 7.0, 4.2, 1.1, -3.1, 2.4, 0.6)
                 .gaps(2.5, 2.0, 2.4, 2.0);
@@ -275,7 +275,7 @@ class DemoJobs implements ApplicationRunner {
                                 "Never quite in tune with the band."),
                         Duration.ofMinutes(58))
                 .relief(0.23, 0.20)
-                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
@@ -308,7 +308,7 @@ class DemoJobs implements ApplicationRunner {
                                 "Sinks on the bass side, buzzes when strummed."),
                         Duration.ofMinutes(64))
                 .relief(0.18, 0.15)
-                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .action(1.3, 1.3, 1.3, 1.3, 1.35, 1.35);
     }
 
@@ -322,11 +322,11 @@ class DemoJobs implements ApplicationRunner {
                                 "Low B flaps. Hands dig in."),
                         Duration.ofMinutes(19))
                 .relief(0.49, 0.44)
-                .nut(0.115, 0.106, 0.098, 0.089, 0.08)
+                .nut(0.21, 0.20, 0.19, 0.18, 0.17)
                 .action(2.3, 2.4, 2.3, 2.2, 2.1)
                 .after(3)
                 .tightened(2, 1)
-                .relief(0.34, 0.30);
+                .relief(0.27, 0.24);
     }
 
     private void plover() {
@@ -339,7 +339,7 @@ class DemoJobs implements ApplicationRunner {
                                 "Hard to press past the seventh fret."),
                         Duration.ofMinutes(52))
                 .relief(0.42, 0.38)
-                .nut(0.14, 0.13, 0.12, 0.11, 0.10, 0.10)
+                .nut(0.19, 0.18, 0.17, 0.16, 0.15, 0.15)
                 .action(4.3, 4.2, 4.1, 3.9, 3.8, 3.6);
     }
 
@@ -364,7 +364,7 @@ class DemoJobs implements ApplicationRunner {
                                 "High on the bass side since the summer."),
                         Duration.ofMinutes(71))
                 .relief(0.18, 0.15)
-                .nut(0.115, 0.108, 0.101, 0.094, 0.087, 0.08)
+                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .action(2.9, 2.75, 2.6, 2.35, 2.15, 1.9);
     }
 

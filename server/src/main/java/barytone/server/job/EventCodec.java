@@ -63,6 +63,7 @@ class EventCodec {
         kinds.put("slot-checked", JobEvent.SlotChecked.class);
         kinds.put("gauge-pattern", JobEvent.GaugePatternRead.class);
         kinds.put("bridge-travel", JobEvent.TravelRead.class);
+        kinds.put("saddle-proud", JobEvent.SaddleProudRead.class);
         kinds.put("neck-angle", JobEvent.NeckAngleRead.class);
         kinds.put("height-habit", JobEvent.HeightHabitSet.class);
         kinds.put("nut-target", JobEvent.NutTargetSet.class);

@@ -249,6 +249,19 @@ class HeightController {
                         Allowed.number("up", mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
     }
 
+    @PostMapping("/saddle-proud")
+    JobView proud(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody JobRequests.SaddleProud asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.SaddleProudRead(Allowed.number(
+                        "proud", mm(asked.proud(), Units.ofCode(unit).action()), 0, 20, "mm")));
+    }
+
     @PostMapping("/neck-angle")
     JobView angle(
             @PathVariable long id,
@@ -301,8 +314,8 @@ class HeightController {
     private JobEvent nutTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {
         int strings = job.state().spec().strings();
         if (asked.school() != null)
-            return new JobEvent.NutTargetSet(
-                    NutSchool.ofCode(desk.schools().nut(), asked.school()).target(strings));
+            return new JobEvent.NutTargetSet(NutSchool.ofCode(desk.schools().nut(), asked.school())
+                    .target(job.state().spec()));
         List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
                 ? asMeasured(job.state(), Station.NUT)
                 : bands(asked.bands(), strings, new ReadingBounds(0.01, 2, 0, 1), unit);

@@ -211,6 +211,9 @@ final class JobRequests {
     /** How far the saddles can still go, as typed lengths. */
     record Travel(long after, String key, String down, String up) implements Stamped {}
 
+    /** How far a fixed saddle stands proud of its bridge where it is lowest, as a typed length. */
+    record SaddleProud(long after, String key, String proud) implements Stamped {}
+
     /** A straightedge over the bridge; as a typed length, minus when it runs into it. */
     record NeckAngle(long after, String key, String above) implements Stamped {}
 

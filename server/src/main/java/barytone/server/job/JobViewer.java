@@ -12,6 +12,7 @@ import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.plan.Advice;
 import barytone.core.plan.Judged;
+import barytone.core.plan.Mistaken;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
@@ -351,8 +352,13 @@ final class JobViewer {
                         "Bass side carries " + unit.showWithUnit(difference) + " more than treble: normal and good.");
         }
         if (state.habit().position() == Position.FLAT)
-            remarks.add(
-                    "Read flat on the bench: gravity moves the neck, so these readings count less. Turn it to playing position for a verdict.");
+            remarks.add("Read flat on the bench: as it is played a neck has about "
+                    + unit.showWithUnit(-Position.FLAT.bow())
+                    + " more, and the verdict reckons with that. One reading in playing position settles it.");
+        Mistaken.habit(state)
+                .ifPresent(habit -> remarks.add(
+                        "What the rod did to relief and to the action does not go together as relief is said to be read. It would, "
+                                + words.method(habit) + "."));
         if (spec.rod() == RodType.NONE) remarks.add("This neck has no rod: relief can be read, not set.");
         return remarks;
     }

@@ -79,6 +79,8 @@ final class Rules {
             case Advice.TurnPickup ignored -> "Pickups come last: their gaps follow every height.";
             case Advice.TiredSpring ignored -> "A pickup that does not follow its screw cannot be set.";
             case Advice.ShimNeck ignored -> AT_ITS_END;
+            case Advice.LookAtSaddle ignored ->
+                "What is sanded off does not come back: a saddle keeps 2 mm above its bridge, or it is not sanded.";
             case Advice.BridgeLimit ignored -> AT_ITS_END;
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->
@@ -237,6 +239,7 @@ final class Rules {
             case Advice.TurnPickup ignored -> "Leave this pickup";
             case Advice.TiredSpring ignored -> "Leave it so";
             case Advice.ShimNeck ignored -> "Go on as far as it goes";
+            case Advice.LookAtSaddle ignored -> "Sand it without looking";
             case Advice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;
         };

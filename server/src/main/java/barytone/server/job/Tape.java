@@ -182,6 +182,7 @@ final class Tape {
             case JobEvent.GaugePatternRead e ->
                 "Gauge " + units.radius().showWithUnit(e.radius()) + " under the strings: "
                         + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
+            case JobEvent.SaddleProudRead e -> "The saddle stands " + unit.showWithUnit(e.proud()) + " proud";
             case JobEvent.TravelRead e ->
                 "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
             case JobEvent.NeckAngleRead e -> "Straightedge over the bridge: " + change(e.above());

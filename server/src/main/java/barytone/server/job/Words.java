@@ -4,12 +4,12 @@ import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Verdict;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.ReliefHabit;
 import barytone.core.joblog.TakenReading;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.Judged;
+import barytone.core.plan.Mistaken;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
@@ -154,21 +154,13 @@ final class Words {
                 + unit.suffix();
     }
 
-    /** Whether a doubted reading looks like one made by another method of the same station. */
-    String mixUp(JobEvent.ReadingTaken reading, Evidence evidence) {
-        List<GapMethod> others = switch (reading.method()) {
-            case GapMethod.NutPressed ignored -> List.of(new GapMethod.NutOpen());
-            case GapMethod.NutOpen ignored -> List.of(new GapMethod.NutPressed(3));
-            case GapMethod.Action m -> List.of(new GapMethod.ActionCapo(Math.max(2, m.gaugeFret())));
-            case GapMethod.ActionCapo m -> List.of(new GapMethod.Action(m.gaugeFret()));
-            case GapMethod.Relief ignored -> List.of();
-        };
-        for (GapMethod other : others) {
-            boolean known = state.look(Station.of(other), reading.string()).isPresent();
-            if (known && state.estimate().surprise(reading.string(), other, evidence) < 2)
-                return "It would fit a reading made so: " + method(other) + ". ";
-        }
-        return "";
+    /** Whether a doubted reading looks like one made in another way, or under another string. */
+    String mixUp(TakenReading taken) {
+        return Mistaken.of(state, taken)
+                .map(m -> m.string() == taken.string()
+                        ? "It would fit a reading made so: " + method(m.method()) + ". "
+                        : "It would fit " + string(m.string()) + ". ")
+                .orElse("");
     }
 
     String band(Station station, Band band) {
@@ -276,7 +268,7 @@ final class Words {
         return what + read(taken) + " " + unit.suffix() + " was read, "
                 + unit.show(Math.max(0, taken.expected().mean())) + " ± "
                 + unit.show(taken.expected().sd()) + " was expected. "
-                + mixUp(taken.reading(), taken.evidence())
+                + mixUp(taken)
                 + "Check the held frets, the gauge fret, the unit, the pitch and the position.";
     }
 

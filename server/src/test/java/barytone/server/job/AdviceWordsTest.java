@@ -140,7 +140,9 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
                         "Action at 12, 6 E, mm",
                         "Action at 12, 1 e, mm");
         assertThat(ripple.get(0).expected()).matches("0\\.3\\d ± 0\\.\\d\\d");
-        assertThat(ripple).allSatisfy(r -> assertThat(r.change()).startsWith("−"));
+        assertThat(ripple)
+                .filteredOn(r -> !r.label().startsWith("Nut"))
+                .allSatisfy(r -> assertThat(r.change()).startsWith("−"));
         // the same in another unit, and nothing left in mm
         assertThat(in(LengthUnit.THOU).ripple().get(0).now()).isEqualTo("15.5");
     }
@@ -173,7 +175,7 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
         read(0.22, 0.19).read(0.55, 0.19);
         JobView.AdviceView told = told();
         assertThat(told.headline()).isEqualTo("Measure the relief of string 6 E again");
-        assertThat(all(told)).contains("0.55 mm was read, 0.22 ± 0.01 was expected");
+        assertThat(all(told)).contains("0.55 mm was read, 0.22 ± 0.02 was expected");
         assertThat(told.event()).isEqualTo(3);
     }
 

@@ -85,7 +85,7 @@ class DemoAndRestartTest {
                     .containsEntry("Plover", "stop")
                     .containsEntry("Turnstone", "move")
                     .containsEntry("Sandpiper", "move")
-                    .containsEntry("Wigeon", "move")
+                    .containsEntry("Wigeon", "proud")
                     .containsEntry("Dotterel", "move")
                     .containsEntry("Ruff", "measure")
                     .containsEntry("Knot", "closed");

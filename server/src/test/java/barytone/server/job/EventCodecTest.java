@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
+import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
@@ -101,10 +102,11 @@ class EventCodecTest {
                 new JobEvent.SlotChecked(2, List.of(SlotFlaw.CHIPPED, SlotFlaw.TOO_TIGHT)),
                 new JobEvent.GaugePatternRead(305, List.of(2, 4)),
                 new JobEvent.TravelRead(1.5, 3),
+                new JobEvent.SaddleProudRead(3.25),
                 new JobEvent.NeckAngleRead(-0.5),
                 new JobEvent.HeightHabitSet(
                         new HeightHabit(new GapMethod.ActionCapo(17), Tool.CALIPER, Position.PLAYING)),
-                new JobEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(6)),
+                new JobEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(InstrumentKind.ELECTRIC.usual())),
                 new JobEvent.ActionTargetSet(new ActionTarget(
                         null, new GapMethod.Action(12), List.of(new Band(1.2, 1.5), new Band(1.4, 1.7)))),
                 new JobEvent.PitchRead(6, Sounded.at(12), -1.25, Ear.MICROPHONE, 8e-5, true, false, ""),

@@ -133,7 +133,10 @@ class HeightApiTest {
     void aFixedSaddleIsSandedAndShimmedByTheAmountsTyped() {
         long job = open("FLAT_TOP", "E A D G B E", "", "Saloon", "\"ACTION\"");
         JsonNode told = action(job, 3.0, 2.8, 2.6, 2.4, 2.2, 2.0);
-        assertThat(headline(told)).startsWith("Sand the saddle's underside: bass ");
+        assertThat(headline(told)).isEqualTo("How far does the saddle stand proud of the bridge?");
+        JsonNode looked = post(job, "saddle-proud", ",\"proud\":\"5.5\"").json();
+        assertThat(looked.get("tape").get(0).get("text").asString()).isEqualTo("The saddle stands 5.50 mm proud");
+        assertThat(headline(looked)).startsWith("Sand the saddle's underside: bass ");
         JsonNode sanded = post(job, "saddle-reworks", ",\"way\":\"SANDED\",\"bass\":\"-1.4\",\"treble\":\"-0.5\"")
                 .json();
         assertThat(sanded.get("tape").get(0).get("text").asString())
@@ -299,7 +302,7 @@ class HeightApiTest {
         assertThat(kept.get("version").asLong())
                 .isEqualTo(schools.get("version").asLong() + 1);
         JsonNode mm = app.get("/api/shop/schools").json();
-        assertThat(mm.at("/nut/2/bassLow").asString()).isEqualTo("0.025");
+        assertThat(mm.at("/nut/2/trebleLow").asString()).isEqualTo("0.025");
         String changed = mm.toString().replace("\"low\":\"0.15\"", "\"low\":\"0.17\"");
         assertThat(app.put("/api/shop/schools", changed)
                         .json()

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is said at nut and bridge: what to do on each slot, screw or side, what to mind, and what it disturbs. */
 class HeightWordsTest extends ToldJob<HeightWordsTest> {
-    private static final double[] GOOD_NUT = {0.115, 0.108, 0.101, 0.094, 0.087, 0.08};
+    private static final double[] GOOD_NUT = {0.15, 0.145, 0.14, 0.135, 0.13, 0.125};
     private static final double[] GOOD_ACTION = {1.8, 1.7, 1.6, 1.5, 1.4, 1.3};
 
     @Override
@@ -72,7 +72,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
 
     @Test
     void aSlotIsFiledWithTheFileThatFitsAndTheStrokesAreCounted() {
-        JobView.AdviceView told = relief().read(Station.NUT, 0.20, 0.108, 0.101, 0.094, 0.087, 0.08)
+        JobView.AdviceView told = relief().read(Station.NUT, 0.28, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .read(Station.ACTION, GOOD_ACTION)
                 .told();
         assertThat(told.headline()).matches("File slot 6 E: [2-6] strokes");
@@ -91,7 +91,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         tools = new Toolkit(tools.tools().stream()
                 .filter(t -> t.kind() != OwnedTool.Kind.NUT_FILE)
                 .toList());
-        JobView.AdviceView told = relief().read(Station.NUT, plus(0.06, GOOD_NUT))
+        JobView.AdviceView told = relief().read(Station.NUT, 0.28, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .read(Station.ACTION, GOOD_ACTION)
                 .told();
         assertThat(told.steps().getFirst().amount()).contains("no owned file fits: borrow one of 1.17 mm");
@@ -130,7 +130,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         JobView.AdviceView told = relief().read(
                         Station.NUT,
                         one
-                                ? new double[] {0.115, 0.108, fourth, 0.094, 0.087, 0.08}
+                                ? new double[] {0.15, 0.145, fourth, 0.135, 0.13, 0.08}
                                 : new double[] {0.03, 0.03, 0.03, 0.03, 0.087, 0.08})
                 .read(Station.ACTION, GOOD_ACTION)
                 .told();
@@ -174,7 +174,8 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         on(BridgeKind.FIXED, NeckJoint.SET)
                 .relief()
                 .read(Station.NUT, GOOD_NUT)
-                .read(Station.ACTION, 2.4, 2.2, 2.0, 1.8, 1.6, 1.4);
+                .read(Station.ACTION, 2.4, 2.2, 2.0, 1.8, 1.6, 1.4)
+                .add(new JobEvent.SaddleProudRead(4));
         unit = LengthUnit.THOU;
         JobView.AdviceView told = told();
         assertThat(told.headline()).matches("Sand the saddle's underside: bass \\d\\d thou, treble nothing");
@@ -192,9 +193,29 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .relief()
                 .read(Station.NUT, GOOD_NUT)
                 .read(Station.ACTION, plus(1.2, GOOD_ACTION))
+                .add(new JobEvent.SaddleProudRead(6))
                 .told();
         assertThat(told.follow()).matches("First \\d\\.\\d\\d and \\d\\.\\d\\d mm sanded");
         assertThat(told.followWhole()).isEqualTo("All of it sanded");
+    }
+
+    @Test
+    void aSaddleIsLookedAtBeforeItIsSandedAndKeepsTwoMillimetres() {
+        on(BridgeKind.FIXED, NeckJoint.SET)
+                .relief()
+                .read(Station.NUT, GOOD_NUT)
+                .read(Station.ACTION, plus(1.2, GOOD_ACTION));
+        JobView.AdviceView asked = told();
+        assertThat(asked.kind()).isEqualTo("proud");
+        assertThat(asked.headline()).isEqualTo("How far does the saddle stand proud of the bridge?");
+        assertThat(asked.decline()).isEqualTo("Sand it without looking");
+        JobView.AdviceView ended = add(new JobEvent.SaddleProudRead(3)).told();
+        assertThat(ended.headline()).startsWith("The saddle has no more to give: refer it");
+        assertThat(all(ended)).contains("standing proud").contains("neck angle");
+        // as far as it goes is no farther
+        JobView.AdviceView far =
+                add(new JobEvent.Answered("bridge-limit", false)).told();
+        assertThat(far.headline()).matches("Sand the saddle's underside: bass 0\\.8\\d mm, treble 0\\.8\\d mm");
     }
 
     @Test

@@ -72,7 +72,7 @@ abstract class JobsOverHttp {
     static void readAll(long job, double... action) {
         read(job, "RELIEF", 6, "0.2");
         read(job, "RELIEF", 1, "0.17");
-        String[] nut = {"0.115", "0.11", "0.10", "0.09", "0.09", "0.08"};
+        String[] nut = {"0.15", "0.15", "0.14", "0.14", "0.13", "0.13"};
         for (int i = 0; i < 6; i++) read(job, "NUT", 6 - i, nut[i]);
         for (int i = 0; i < 6; i++) read(job, "ACTION", 6 - i, String.valueOf(action[i]));
     }
