@@ -12,7 +12,7 @@ import { jobActions } from "./actions";
 import { JobPanels, type Open } from "./JobPanels";
 import { Ledger, ReliefExtras } from "./Ledger";
 import { HeardAbove, ListeningBar } from "./ListeningBar";
-import { NextMove } from "./NextMove";
+import { NextMove, PROUD_FIELD } from "./NextMove";
 import { FoundAndLeft } from "./panels";
 import { Pickups } from "./Pickups";
 import { ActionExtras, NutExtras } from "./StationExtras";
@@ -170,10 +170,11 @@ function OpenJob({
     setString(target);
     focusAfterDrawing(target);
   };
-  /** To the first reading that is asked for, at its own station. */
+  /** To the first reading that is asked for, at its own station; or to the question. */
   const goToReading = () => {
     const target = job.advice.strings[0];
-    if (job.advice.station !== station) openStation(job.advice.station, target);
+    if (job.advice.kind === "proud") document.getElementById(PROUD_FIELD)?.focus();
+    else if (job.advice.station !== station) openStation(job.advice.station, target);
     else {
       if (target !== undefined) setString(target);
       focusAfterDrawing(target ?? string);

@@ -13,6 +13,9 @@ import { TITLE, type Station } from "./stations";
 import { OtherPickups, OtherSaddles } from "./OtherTones";
 import type { Send } from "./useJob";
 
+/** Where it is typed how far a saddle stands proud. */
+export const PROUD_FIELD = "saddle-proud";
+
 /** How far a fixed saddle stands proud, asked before anything is sanded off it. */
 function ProudForm({ suffix, working, send }: { suffix: string; working: boolean; send: Send }) {
   const [proud, setProud] = useState("");
@@ -27,7 +30,12 @@ function ProudForm({ suffix, working, send }: { suffix: string; working: boolean
       }}
     >
       <Field label={`Saddle stands proud, ${suffix}`} hint="where it is lowest, by the ruler">
-        <TextInput required value={proud} onChange={(e) => setProud(e.target.value)} />
+        <TextInput
+          id={PROUD_FIELD}
+          required
+          value={proud}
+          onChange={(e) => setProud(e.target.value)}
+        />
       </Field>
       <Button strong type="submit" disabled={working}>
         Record

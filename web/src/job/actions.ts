@@ -73,6 +73,7 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
     switch (advice.kind) {
       case "measure":
       case "measure-again":
+      case "proud":
         goToReading();
         break;
       case "retune":

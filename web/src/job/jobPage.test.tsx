@@ -82,6 +82,20 @@ describe("a job whose action is out", () => {
   });
 });
 
+describe("a saddle that shall be sanded", () => {
+  it("is asked about first, by key and field, and the answer is sent as it was typed", async () => {
+    const user = await openJob(5, "wigeon");
+    expect(screen.getByTestId("headline").textContent).toContain("stand proud");
+    await user.keyboard("{Escape}d");
+    const proud = field(/Saddle stands proud, mm/);
+    expect(document.activeElement).toBe(proud);
+    await user.keyboard("3.5{Enter}");
+    await waitFor(() =>
+      expect(theServer.to("/saddle-proud")[0]?.body).toMatchObject({ proud: "3.5" }),
+    );
+  });
+});
+
 describe("the bridge's panel", () => {
   it("records travel, neck angle, gauge pattern and shim, each by itself", async () => {
     const user = await openJob(2, "turnstone");

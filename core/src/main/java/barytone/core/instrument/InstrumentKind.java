@@ -38,7 +38,7 @@ public enum InstrumentKind {
             "Nylon-string",
             "E2 A2 D3 G3 B3 E4",
             new Neck(650, 19, 12, 0, RodType.NONE, RodAccess.SOUND_HOLE, NeckJoint.SET),
-            new Ends(BridgeKind.FIXED, 58, NutMaterial.BONE, 52, "28n 32n 40n 30n 36n 44n"),
+            new Ends(BridgeKind.FIXED, 58, NutMaterial.BONE, 52, "28n 32n 40n 30f 35f 43f"),
             3.2),
     BARITONE(
             "Baritone",

@@ -19,6 +19,9 @@ public final class IntonationForecast {
     /** End fixity phi: 0 pinned, 1 clamped. */
     public static final double END_FIXITY = 0.6;
 
+    /** How far behind the crown a finger presses, mm. */
+    public static final double BEHIND = 8;
+
     private IntonationForecast() {}
 
     /**
@@ -27,6 +30,16 @@ public final class IntonationForecast {
      * @param tension open tension T in N, above 0
      */
     public static double[] cents(StringLine line, StringState state, MusicString string, double tension) {
+        return cents(line, state, string, tension, 0);
+    }
+
+    /**
+     * The same with a finger that presses the string down behind the crown, which stretches it further; most where the nut is near.
+     *
+     * @param finger how far below the level of the crown, {@value #BEHIND} mm behind it, in mm, 0 or more
+     */
+    public static double[] cents(
+            StringLine line, StringState state, MusicString string, double tension, double finger) {
         Allowed.number("tension", tension, 1, 1000, "N");
         int frets = line.scale().frets();
         double[] cents = new double[frets + 1];
@@ -39,7 +52,7 @@ public final class IntonationForecast {
         for (int n = 1; n <= frets; n++) {
             double x = line.scale().crown(n);
             double y = line.crownHeight(state.curvature(), n);
-            double path = Math.hypot(x, y - nut) + Math.hypot(length - x, state.saddleHeight() - y);
+            double path = fretted(x, y, nut, finger) + Math.hypot(length - x, state.saddleHeight() - y);
             double strain = Math.max(0, (path - open) / open);
             double speaking = length - x;
             double ratio =
@@ -47,5 +60,12 @@ public final class IntonationForecast {
             cents[n] = Cents.PER_LOG * Math.log(ratio) - 100 * n;
         }
         return cents;
+    }
+
+    /** The way from the nut to a crown, under the finger. */
+    private static double fretted(double x, double y, double nut, double finger) {
+        if (finger == 0) return Math.hypot(x, y - nut);
+        double at = Math.max(x / 2, x - BEHIND);
+        return Math.hypot(at, y - finger - nut) + Math.hypot(x - at, finger);
     }
 }

@@ -29,6 +29,12 @@ public record NutOrSaddle(
 
     private static final double STEP = 0.01;
 
+    /** The same where a slot stands no higher than this above the frets, mm: it cannot go lower than that. */
+    public NutOrSaddle noLowerThan(double slotHeight) {
+        if (nutLower == null || nutLower <= Math.max(0, slotHeight)) return this;
+        return new NutOrSaddle(saddleBack, saddleError, Math.max(0, slotHeight), nutError);
+    }
+
     /** Whether the readings could tell nut from saddle. */
     public boolean separated() {
         return saddleBack != null;

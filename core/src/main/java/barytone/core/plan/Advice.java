@@ -49,6 +49,8 @@ public sealed interface Advice {
             ONCE_MORE,
             /** It reads in its band, but what was read and moved before says that it is not. */
             CONTRADICTED,
+            /** The notes say that the nut is too high, and nobody has read it. */
+            ACCUSED,
             /** Nothing irreversible is done on a reading from before the last move, or by a tool that cannot see it. */
             BEFORE_WORK,
             /** Moved, or moved along, since it was last read: the final look before hand-over. */
@@ -64,7 +66,7 @@ public sealed interface Advice {
             return switch (reason) {
                 case FIRST -> station.height() ? JobState.leaving(station) : unread(station);
                 case NOT_READ, STALE, SECOND_LOOK, BEFORE_WORK -> JobState.leaving(station);
-                case FINER_TOOL, ONCE_MORE, CONTRADICTED -> closer(station);
+                case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED -> closer(station);
                 case RECHECK -> "recheck";
             };
         }

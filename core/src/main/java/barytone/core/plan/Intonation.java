@@ -1,5 +1,7 @@
 package barytone.core.plan;
 
+import barytone.core.estimate.Normal;
+import barytone.core.intonation.Finger;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobState;
@@ -25,6 +27,11 @@ public final class Intonation {
     /** The intonation of a job as it stands. */
     public static Intonation of(JobState job) {
         return new Intonation(job);
+    }
+
+    /** How deep the player's finger presses, as far as the notes of all strings tell; mm. */
+    public Normal finger() {
+        return Finger.of(strings.values().stream().map(at -> at.forFinger(job)).toList());
     }
 
     /** A string. */

@@ -1,5 +1,7 @@
 package barytone.core.plan;
 
+import barytone.core.estimate.Normal;
+import barytone.core.intonation.Finger;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.Tones;
 import java.util.List;
@@ -30,8 +32,8 @@ public final class IntonationAdvisor {
         if (answer.isPresent()) return answer.get();
         List<Integer> stale = all.where(Intoned::stale);
         if (!stale.isEmpty()) return new Advice.Measure(Station.INTONATION, stale, Advice.Measure.Reason.STALE);
-        List<Integer> nut = all.where(at -> at.nutToBlame(job));
-        if (!nut.isEmpty() && !job.declined(Advice.NutFirst.TOPIC)) return new Advice.NutFirst(nut);
+        Optional<Advice> nut = nut();
+        if (nut.isPresent()) return nut.get();
         List<Advice.MoveSaddles.Step> steps = all.steps();
         Optional<Advice.MoveSaddles.Step> tooFar = steps.stream()
                 .filter(s -> s.shortBy() > 0 && !job.declined(Advice.SaddleLimit.topic(s.support())))
@@ -39,6 +41,23 @@ public final class IntonationAdvisor {
         if (tooFar.isPresent()) return new Advice.SaddleLimit(tooFar.get());
         if (!steps.isEmpty()) return new Advice.MoveSaddles(steps);
         return new Advice.Done(Station.INTONATION, reason());
+    }
+
+    /** Notes never condemn a nut that nobody has read: it is asked for first. */
+    private Optional<Advice> nut() {
+        if (job.declined(Advice.NutFirst.TOPIC)) return Optional.empty();
+        // what all strings have in common a finger explains as well as a nut: a usual finger leaves the question open,
+        // what was read answers it
+        List<Integer> unread =
+                all.where(at -> job.look(Station.NUT, at.string()).isEmpty() && at.nutToBlame(job, Finger.USUAL));
+        if (!unread.isEmpty())
+            return job.declined(Advice.Measure.closer(Station.NUT))
+                    ? Optional.empty()
+                    : Optional.of(new Advice.Measure(Station.NUT, unread, Advice.Measure.Reason.ACCUSED));
+        Normal finger = all.finger();
+        List<Integer> blamed =
+                all.where(at -> job.look(Station.NUT, at.string()).isPresent() && at.nutToBlame(job, finger));
+        return blamed.isEmpty() ? Optional.empty() : Optional.of(new Advice.NutFirst(blamed));
     }
 
     private Advice.Done.Reason reason() {

@@ -3,6 +3,7 @@ package barytone.core.plan;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
+import barytone.core.intonation.Finger;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.SaddleFit;
@@ -14,6 +15,7 @@ import barytone.core.joblog.Tones;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Cents;
+import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +42,9 @@ public record Intoned(
 
     /** The nut is to blame when it is this many standard errors too high. */
     private static final double SURE = 2.5;
+
+    /** No slot is known better than this by hand, mm. */
+    private static final double LEAST_SLOT_SD = 0.015;
 
     /** … and by this much at least, mm. */
     private static final double NUT_MATTERS = 0.05;
@@ -177,25 +182,49 @@ public record Intoned(
         return List.copyOf(curve);
     }
 
-    /** Whether nut or saddle is to blame; empty while fewer than two frets are read. */
-    public Optional<NutOrSaddle> split(JobState job) {
+    /**
+     * Whether nut or saddle is to blame; empty while fewer than two frets are read. What the finger adds is taken off first, and a slot is never told to go lower than
+     * it stands.
+     *
+     * @param finger how deep the player's finger presses, mm
+     */
+    public Optional<NutOrSaddle> split(JobState job, Normal finger) {
+        return asHeard(job, finger)
+                .map(s -> s.noLowerThan(job.estimate().slotHeight(string).mean()));
+    }
+
+    private Optional<NutOrSaddle> asHeard(JobState job, Normal finger) {
         if (errors.size() < 2) return Optional.empty();
-        return Optional.of(NutOrSaddle.of(
+        StringLine line = job.spec().lineMoved(job.tones().shift(string));
+        StringState likely = job.estimate().likely(string);
+        MusicString wire = job.spec().string(string);
+        double tension = ToneForecast.tension(job.spec(), job.tones().ways().a4(), string);
+        double[] adds = Finger.adds(line, likely, wire, tension, Math.max(0, finger.mean()));
+        List<SaddleFit.Reading> readings = errors.stream()
+                .map(e -> new SaddleFit.Reading(e.fret(), Math.clamp(e.now() - adds[e.fret()], -200, 200), 1))
+                .toList();
+        return Optional.of(NutOrSaddle.of(line, likely, wire, tension, readings));
+    }
+
+    /** What its notes say of the finger. */
+    Finger.Read forFinger(JobState job) {
+        return new Finger.Read(
                 job.spec().lineMoved(job.tones().shift(string)),
                 job.estimate().likely(string),
                 job.spec().string(string),
                 ToneForecast.tension(job.spec(), job.tones().ways().a4(), string),
+                Math.max(LEAST_SLOT_SD, job.estimate().slotHeight(string).sd()),
                 errors.stream()
                         .map(e -> new SaddleFit.Reading(e.fret(), Math.clamp(e.now(), -200, 200), 1))
-                        .toList()));
+                        .toList());
     }
 
-    /** Whether the nut is clearly too high, so that no saddle can put it right; a slot that was read and is in its band is not. */
-    public boolean nutToBlame(JobState job) {
+    /** Whether the notes say that the nut is clearly too high, so that no saddle can put it right; a slot that was read and is in its band is not. */
+    public boolean nutToBlame(JobState job, Normal finger) {
         boolean goodSlot = job.look(Station.NUT, string).isPresent()
                 && Judged.of(job, Station.NUT, string).outside() <= 0;
         return !goodSlot
-                && split(job)
+                && asHeard(job, finger)
                         .filter(s -> s.nutLower() != null
                                 && s.nutLower() > NUT_MATTERS
                                 && s.nutLower() > SURE * s.nutError())
@@ -212,17 +241,27 @@ public record Intoned(
         if (harmonic.isEmpty()) return Optional.empty();
         Optional<HeardNote> open = tones.in(harmonic.get().session(), string, Sounded.OPEN);
         if (open.isEmpty()) return Optional.empty();
-        Double heard = open.get().read().inharmonicity();
+        return Optional.of(harmonic.get().read().cents() - open.get().read().cents() - stiffness(job, string));
+    }
+
+    /** What its stiffness raises the harmonic over 12 above the open string, cents; a real winding raises it less than a model of its core says. */
+    private static double stiffness(JobState job, int string) {
+        Double heard = job.tones()
+                .last(string, Sounded.HARMONIC)
+                .flatMap(h -> job.tones().in(h.session(), string, Sounded.OPEN))
+                .map(open -> open.read().inharmonicity())
+                .orElse(null);
         double b = heard != null
                 ? heard
-                : ToneForecast.inharmonicity(job.spec(), tones.ways().a4(), string);
-        double stiffness = Cents.PER_LOG / 2 * Math.log((1 + 4 * b) / (1 + b));
-        return Optional.of(harmonic.get().read().cents() - open.get().read().cents() - stiffness);
+                : ToneForecast.inharmonicity(job.spec(), job.tones().ways().a4(), string);
+        return Cents.PER_LOG / 2 * Math.log((1 + 4 * b) / (1 + b));
     }
 
     /** Whether the string is false or dead: open and harmonic disagree, or its pitch wavers. */
     public static boolean falseString(JobState job, int string) {
-        return disagreement(job, string).filter(d -> Math.abs(d) > FALSE).isPresent()
+        return disagreement(job, string)
+                        .filter(d -> d > FALSE || d < -FALSE - stiffness(job, string))
+                        .isPresent()
                 || job.tones()
                         .last(string, Sounded.OPEN)
                         .filter(n -> n.read().wavered())

@@ -273,10 +273,16 @@ public record Judged(
         return outside() != 0 || noGap() ? 0 : 1 - reckoned.between(lowest(told()), band.high() + told());
     }
 
-    /** The chance that another tool would find it clearly outside of its band. */
+    /**
+     * The chance that another look with a tool would find it clearly outside of its band. What the position or the habit is off by is off again; what the tool was off by
+     * is, unless it is another.
+     */
     double chanceOut(Tool other) {
+        if (look == null) return 0;
         double tells = Math.max(told(station), other.sees());
-        return 1 - value.between(lowest(tells), band.high() + tells);
+        Tool tool = look.reading().reading().tool();
+        double sd = Math.hypot(look.reading().evidence().sd(), other == tool ? 0 : tool.offset());
+        return 1 - new Normal(value.mean(), sd).between(lowest(tells), band.high() + tells);
     }
 
     /** Moved since it was read, and now known too loosely to be judged. */

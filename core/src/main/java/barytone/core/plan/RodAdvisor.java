@@ -284,8 +284,16 @@ public final class RodAdvisor {
         // read again with the same result, the earlier reading must have been off: what stands now is believed
         boolean readAgain = job.reliefStrings().stream()
                 .allMatch(s -> Judged.of(job, Station.RELIEF, s).repeats() >= 3);
-        if (!readAgain && change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd()))
-            return Optional.of(new Advice.WrongWay(last));
+        if (!readAgain && change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd())) {
+            // one side alone accuses nobody
+            List<Integer> unread = job.reliefStrings().stream()
+                    .filter(s -> !job.readSinceTurn(s))
+                    .toList();
+            return Optional.of(
+                    unread.isEmpty()
+                            ? new Advice.WrongWay(last)
+                            : new Advice.Measure(Station.RELIEF, unread, Advice.Measure.Reason.STALE));
+        }
         if (allIn() || !faded(last, measured)) return Optional.empty();
         if (job.spec().rod() == RodType.DOUBLE && turnedWithoutEffect(measured) < FREE_PLAY_LIMIT)
             return Optional.of(new Advice.FreePlay(last));

@@ -12,8 +12,29 @@ import barytone.core.neck.Allowed;
  * @param core diameter c of the core in mm, above 0 and below D for wound strings; equal to D for plain ones
  */
 public record MusicString(double diameter, double core, StringWrap wrap) {
-    private static final double THINNEST_SHARE_AT = 2.6;
-    private static final double THICKEST_SHARE_AT = 0.5;
+    /** Cores as they are made, mm: the outer diameter of a wound string and its core; thick strings have relatively thin ones. */
+    private static final double[][] CORES = {
+        {0.50, 0.25},
+        {0.66, 0.33},
+        {0.91, 0.40},
+        {1.17, 0.44},
+        {1.35, 0.48},
+        {1.65, 0.53},
+        {2.16, 0.58},
+        {2.67, 0.61},
+        {3.30, 0.66}
+    };
+
+    /** The same of nylon basses, whose core is a bundle of floss. */
+    private static final double[][] FLOSS_CORES = {{0.65, 0.44}, {0.74, 0.50}, {0.89, 0.52}, {1.10, 0.52}, {1.60, 0.60}
+    };
+
+    /** Threads laid side by side leave room between them, and bend each for itself. */
+    private static final double FLOSS_FILLS = 0.8;
+
+    private static final double FLOSS_BENDS = 0.02;
+
+    private static final double NYLON_DENSITY = 1140;
 
     /** Young's modulus of steel, Pa. */
     private static final double STEEL_MODULUS = 200e9;
@@ -31,15 +52,23 @@ public record MusicString(double diameter, double core, StringWrap wrap) {
                     "nothing for a " + wrap.code() + " string; only wound strings have a core");
     }
 
-    /** A string whose core is not known: half of the diameter on thin wound strings, down to 0.35 of it on thick ones. */
+    /** A string whose core is not known: as they are usually made. */
     public static MusicString of(double diameter, StringWrap wrap) {
         Allowed.number("diameter", diameter, 0.1, 5, "mm");
-        return new MusicString(diameter, wrap.wound() ? usualCoreShare(diameter) * diameter : diameter, wrap);
+        return new MusicString(
+                diameter, wrap.wound() ? usualCore(diameter, wrap.onFloss() ? FLOSS_CORES : CORES) : diameter, wrap);
     }
 
-    private static double usualCoreShare(double diameter) {
-        double share = (diameter - THICKEST_SHARE_AT) / (THINNEST_SHARE_AT - THICKEST_SHARE_AT);
-        return 0.5 - 0.15 * Math.clamp(share, 0, 1);
+    /** Between two makes in proportion; beyond the thinnest and the thickest by their share of the diameter. */
+    private static double usualCore(double diameter, double[][] made) {
+        double[] thinnest = made[0];
+        double[] thickest = made[made.length - 1];
+        if (diameter <= thinnest[0]) return diameter * thinnest[1] / thinnest[0];
+        if (diameter >= thickest[0]) return diameter * thickest[1] / thickest[0];
+        int i = 1;
+        while (made[i][0] < diameter) i++;
+        double share = (diameter - made[i - 1][0]) / (made[i][0] - made[i - 1][0]);
+        return made[i - 1][1] + share * (made[i][1] - made[i - 1][1]);
     }
 
     /**
@@ -51,7 +80,8 @@ public record MusicString(double diameter, double core, StringWrap wrap) {
         if (!wrap.wound()) return wrap.density() * Math.PI * d * d / 4;
         double c = core / 1000;
         double w = (d - c) / 2;
-        return StringWrap.STEEL_DENSITY * Math.PI * c * c / 4 + wrap.density() * Math.PI * Math.PI * w * (c + w) / 4;
+        double inside = wrap.onFloss() ? FLOSS_FILLS * NYLON_DENSITY : StringWrap.STEEL_DENSITY;
+        return inside * Math.PI * c * c / 4 + wrap.density() * Math.PI * Math.PI * w * (c + w) / 4;
     }
 
     /**
@@ -70,16 +100,16 @@ public record MusicString(double diameter, double core, StringWrap wrap) {
     /** Longitudinal stiffness EA of what carries the tension, the core, in N. */
     public double stiffness() {
         double c = core / 1000;
-        return modulus() * Math.PI * c * c / 4;
+        return (wrap.onFloss() ? FLOSS_FILLS : 1) * modulus() * Math.PI * c * c / 4;
     }
 
     /** Bending stiffness EI of the core in N m^2; a winding adds little. */
     public double bendingStiffness() {
         double c = core / 1000;
-        return modulus() * Math.PI * Math.pow(c, 4) / 64;
+        return (wrap.onFloss() ? FLOSS_BENDS : 1) * modulus() * Math.PI * Math.pow(c, 4) / 64;
     }
 
     private double modulus() {
-        return wrap == StringWrap.NYLON ? NYLON_MODULUS : STEEL_MODULUS;
+        return wrap == StringWrap.NYLON || wrap.onFloss() ? NYLON_MODULUS : STEEL_MODULUS;
     }
 }

@@ -21,7 +21,7 @@ public record StringSet(List<MusicString> strings) {
 
     /**
      * Reads a list of gauges from string 1 on, in thou unless a unit is typed: {@code 10 13 17 26w 36w 46w}. A letter says
-     * what is wound on it: w nickel, s steel, b bronze; n is plain nylon.
+     * what is wound on it: w nickel, s steel, b bronze; n is plain nylon, f wound on nylon floss.
      *
      * @throws IllegalArgumentException naming the gauge that cannot be read
      */
@@ -34,6 +34,7 @@ public record StringSet(List<MusicString> strings) {
                 case 'w' -> StringWrap.NICKEL;
                 case 's' -> StringWrap.STEEL;
                 case 'b' -> StringWrap.BRONZE;
+                case 'f' -> StringWrap.FLOSS;
                 case 'n' -> lower.endsWith("in") ? StringWrap.PLAIN : StringWrap.NYLON;
                 default -> StringWrap.PLAIN;
             };
@@ -60,6 +61,7 @@ public record StringSet(List<MusicString> strings) {
             case STEEL -> "s";
             case BRONZE -> "b";
             case NYLON -> "n";
+            case FLOSS -> "f";
         };
         return Allowed.plain(thou) + letter;
     }

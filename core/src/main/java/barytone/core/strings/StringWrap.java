@@ -11,7 +11,9 @@ public enum StringWrap {
     /** Steel wound on steel. */
     STEEL("steel", true, 7850),
     /** Bronze wound on steel. */
-    BRONZE("bronze", true, 8800);
+    BRONZE("bronze", true, 8800),
+    /** Silver-plated copper wound on nylon floss: the basses of a nylon-string. */
+    FLOSS("floss", true, 8900);
 
     /** Density of steel cores, kg/m^3. */
     static final double STEEL_DENSITY = 7850;
@@ -36,6 +38,11 @@ public enum StringWrap {
         return wound;
     }
 
+    /** Whether its core is a bundle of nylon. */
+    boolean onFloss() {
+        return this == FLOSS;
+    }
+
     double density() {
         return density;
     }
@@ -47,6 +54,7 @@ public enum StringWrap {
      */
     public static StringWrap ofCode(String code) {
         for (StringWrap wrap : values()) if (wrap.code.equals(code)) return wrap;
-        throw barytone.core.neck.Allowed.broken("wrap", "“" + code + "”", "plain, nickel, steel, bronze or nylon");
+        throw barytone.core.neck.Allowed.broken(
+                "wrap", "“" + code + "”", "plain, nickel, steel, bronze, nylon or floss");
     }
 }

@@ -164,6 +164,11 @@ final class AdviceWords {
                         "It reads in its band, but by what was read and moved before it should not: one more reading settles it.");
                 yield "Read the " + what + " of " + which + " once more";
             }
+            case ACCUSED -> {
+                line.add(
+                        "The first frets are sharp, which a nut that is too high would explain, and so would a heavy finger. Nothing is said of a nut that nobody has read.");
+                yield "Read the " + what + " of " + which;
+            }
             case BEFORE_WORK -> {
                 line.add(
                         "What is filed or sanded off does not come back: nothing is done on a reading from before the last move, or by a tool that cannot see it.");

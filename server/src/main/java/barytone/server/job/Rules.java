@@ -41,6 +41,7 @@ final class Rules {
                         "What is too vaguely known for a stroke is looked at once more before it is left.";
                     case CONTRADICTED ->
                         "One lucky reading does not end the work: what speaks against it is asked once.";
+                    case ACCUSED -> "Notes alone condemn no nut.";
                     case BEFORE_WORK ->
                         "Nothing irreversible on old evidence: read since the last move, by a tool that can see it.";
                     case RECHECK -> "Before hand-over everything that was moved, or moved along, is read once more.";
@@ -217,7 +218,7 @@ final class Rules {
                     // with one station agreed on, leaving it unread would leave nothing
                     case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Not before the work";
                     case NOT_READ, STALE, BEFORE_WORK -> alone ? null : "Leave the " + what;
-                    case FINER_TOOL, ONCE_MORE, CONTRADICTED -> "Take it as it is";
+                    case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED -> "Take it as it is";
                     case SECOND_LOOK -> "Leave the " + what;
                     case RECHECK -> "Hand over without it";
                 };

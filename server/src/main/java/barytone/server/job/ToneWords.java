@@ -2,10 +2,12 @@ package barytone.server.job;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
+import barytone.core.estimate.Normal;
 import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobState;
 import barytone.core.plan.Advice;
+import barytone.core.plan.Intonation;
 import barytone.core.plan.Intoned;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
@@ -14,6 +16,7 @@ import barytone.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What is said at the intonation station. */
 final class ToneWords {
@@ -24,6 +27,9 @@ final class ToneWords {
     private final LengthUnit unit;
     private final Words words;
     private final Supports along;
+
+    /** How deep the finger presses; null until it is asked for. */
+    private @Nullable Normal finger;
 
     ToneWords(JobState state, Units units, Words words) {
         this.state = state;
@@ -199,7 +205,12 @@ final class ToneWords {
 
     /** What the frets read say of nut and saddle. */
     String split(Intoned at) {
-        NutOrSaddle split = at.split(state).orElse(null);
+        Normal deep = finger;
+        if (deep == null) {
+            deep = Intonation.of(state).finger();
+            finger = deep;
+        }
+        NutOrSaddle split = at.split(state, deep).orElse(null);
         if (split == null) return "";
         Double back = split.saddleBack();
         Double lower = split.nutLower();

@@ -46,12 +46,12 @@ class ChoicesWalkTest extends BrowserWalk {
     @Test
     void oneSlotIsLeftAsItIsAndTheOthersAreFiled() {
         Page page = demoJobAtRest("Mandolin “Dotterel”");
-        assertThat(headline(page)).containsText("File slot 8 G");
+        assertThat(headline(page)).containsText("File 7 slots");
         button(page, "Leave 8 G as it is").click();
-        assertThat(headline(page)).containsText("File slot 7 g");
+        assertThat(headline(page)).containsText("File 6 slots");
         assertThat(page.getByText("Left as it is: slot 8")).isVisible();
         page.keyboard().press("z");
-        assertThat(headline(page)).containsText("File slot 8 G");
+        assertThat(headline(page)).containsText("File 7 slots");
     }
 
     @Test

@@ -46,6 +46,11 @@ final class KeyboardWork {
                     return met;
                 }
                 case "measure" -> read(page, job, found);
+                case "proud" -> {
+                    page.keyboard().press("d");
+                    page.keyboard().type("7");
+                    pressed(page, job, "Enter");
+                }
                 case "measure-again" -> pressed(page, job, "k");
                 case "stop" -> pressed(page, job, "l");
                 case "settle" -> {

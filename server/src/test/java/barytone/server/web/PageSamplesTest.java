@@ -33,6 +33,7 @@ class PageSamplesTest {
         routes.put("tuning", "/api/tuning?tuning=E2%20A2%20D3%20G3%20B3%20E4");
         routes.put("closed", "/api/jobs/1");
         routes.put("turnstone", "/api/jobs/2");
+        routes.put("wigeon", "/api/jobs/5");
         routes.put("dotterel", "/api/jobs/6");
         routes.put("cormorant", "/api/jobs/7");
         routes.put("eider", "/api/jobs/10");
