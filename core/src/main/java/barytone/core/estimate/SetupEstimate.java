@@ -210,11 +210,6 @@ public final class SetupEstimate {
         return index < 0 ? new Normal(0, 0) : unknown(index);
     }
 
-    /** By what share relief is really read otherwise than its habit says, 0.35 being a third more; 0 as declared. */
-    public Normal otherHabit() {
-        return unknown(SetupModel.HABIT);
-    }
-
     /** Slot height of a string in mm. */
     public Normal slotHeight(int string) {
         return unknown(model.slot(string));

@@ -31,7 +31,7 @@ public final class SetupModel {
     static final int CREEP = 6;
     private static final int AS_PLAYED = 7;
     private static final int FLAT = 8;
-    static final int HABIT = 9;
+    private static final int HABIT = 9;
     private static final int CARD = 10;
     private static final int CALIPER = 11;
     private static final int FIRST_STRING = 12;

@@ -64,6 +64,7 @@ public final class JobReplay {
     private final List<TakenReading> readings = new ArrayList<>();
 
     private final Hand hand = new Hand();
+    private final Leverage leverage;
     private final RodHistory rod;
     private Turns netTurns = Turns.NONE;
     private Turns freeTurns = Turns.NONE;
@@ -106,6 +107,7 @@ public final class JobReplay {
         this.spec = spec;
         this.chosen = defaults;
         this.rod = new RodHistory(spec);
+        this.leverage = new Leverage(spec.line());
         this.screws = new ArrayList<>(Collections.nCopies(spec.supports().size(), Turns.NONE));
         this.undone = undone(log);
         this.fit = new Fit(spec);
@@ -284,6 +286,7 @@ public final class JobReplay {
 
     /** Something was moved, and nobody knows by how much. */
     private void uncounted(Station station, List<Integer> strings) {
+        leverage.otherwiseMoved();
         switch (station) {
             case RELIEF -> {
                 move(new Move.ReliefUnknown(spec.everyString()));
@@ -307,6 +310,7 @@ public final class JobReplay {
 
     /** Another set pulls otherwise and sits otherwise: what was read before says nothing of it. */
     private void otherStrings(LoggedEvent logged) {
+        leverage.otherwiseMoved();
         adjusting(logged);
         move(new Move.ReliefUnknown(spec.everyString()));
         estimate = estimate.after(new Move.SlotsUnknown(spec.everyString()))
@@ -329,6 +333,7 @@ public final class JobReplay {
 
     private void adjust(LoggedEvent logged, JobEvent.Adjustment e) {
         adjusting(logged);
+        leverage.otherwiseMoved();
         tones.slackened(e instanceof JobEvent.SaddlesMoved along ? along.strings(spec) : spec.everyString());
         if (e instanceof JobEvent.SaddlesMoved along) tones.moved(along);
         if (e instanceof JobEvent.BridgeScrewed turned) {
@@ -487,6 +492,7 @@ public final class JobReplay {
 
     private void believe(TakenReading taken) {
         JobEvent.ReadingTaken e = taken.reading();
+        leverage.read(taken);
         boolean blind = blind(e);
         if (!blind && !taken.noGap())
             rod.answered(e, taken.evidence(), estimate.model().standard());
@@ -569,6 +575,7 @@ public final class JobReplay {
                 proud,
                 sanded,
                 shims,
+                leverage.share(),
                 Map.copyOf(putOff),
                 neckAngle,
                 pattern,

@@ -46,6 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param proud how far a fixed saddle stands proud of its bridge, mm; null while not looked at
  * @param sanded a saddle was sanded on this job
  * @param shims how often the neck came off for a shim on this job
+ * @param reliefShare what relief moved by for what the action says that it should, 1 being just that; null while too little was turned to tell
  * @param putOff how often a station was left until the others are done
  * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
  * @param pattern the last look with an under-string gauge; null without one
@@ -81,6 +82,7 @@ public record JobState(
         @Nullable Double proud,
         boolean sanded,
         int shims,
+        @Nullable Normal reliefShare,
         Map<Station, Integer> putOff,
         JobEvent.@Nullable NeckAngleRead neckAngle,
         JobEvent.@Nullable GaugePatternRead pattern,

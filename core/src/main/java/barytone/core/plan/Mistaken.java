@@ -25,10 +25,10 @@ public record Mistaken(int string, GapMethod method) {
     /** A habit is spoken of when what fits lies so many spreads, and so great a share, from what is said. */
     private static final double SURE = 2;
 
-    private static final double MUCH = 0.12;
+    private static final double MUCH = 0.2;
 
     /** How near the share of another habit must come to what fits. */
-    private static final double NEAR = 0.12;
+    private static final double NEAR = 0.15;
 
     /** The likeliest way in which a doubted reading came about, where one fits well. */
     public static Optional<Mistaken> of(JobState job, TakenReading doubted) {
@@ -57,10 +57,10 @@ public record Mistaken(int string, GapMethod method) {
      * they fit.
      */
     public static Optional<GapMethod.Relief> habit(JobState job) {
-        Normal share = job.estimate().otherHabit();
-        if (Math.abs(share.mean()) < Math.max(MUCH, SURE * share.sd())) return Optional.empty();
+        Normal share = job.reliefShare();
+        if (share == null || Math.abs(share.mean() - 1) < Math.max(MUCH, SURE * share.sd())) return Optional.empty();
         GapMethod.Relief said = (GapMethod.Relief) job.method(Station.RELIEF);
-        double fits = 1 + share.mean();
+        double fits = share.mean();
         return reliefWays(job, said).stream()
                 .filter(other -> Math.abs(share(job, said, other) - fits) < NEAR)
                 .min(Comparator.comparingDouble(other -> Math.abs(share(job, said, other) - fits)));

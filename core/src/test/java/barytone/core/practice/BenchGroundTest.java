@@ -41,6 +41,22 @@ class BenchGroundTest {
                         BenchGround.run(8, 5, World.of()).stated(Station.RELIEF).meanZ2());
     }
 
+    @Test
+    void withEverythingDrawnWhatIsStatedHoldsAndNothingIsSpoiled() {
+        BenchGround bench = BenchGround.run(50, 3, World.BENCH);
+        for (Station station : Station.HEIGHTS)
+            assertThat(bench.stated(station).covered90()).as(station.label()).isBetween(0.82, 0.99);
+        assertThat((double) bench.claimsTrue() / bench.claims()).isGreaterThan(0.88);
+        assertThat((double) bench.within() / bench.quantities()).isGreaterThan(0.94);
+        BenchGround.Harm harm = bench.harm();
+        assertThat(harm.slotOnFret()).isZero();
+        assertThat(harm.slotUnderBand()).isLessThanOrEqualTo(1);
+        assertThat(harm.sandedThenRaised()).isZero();
+        assertThat(harm.neckOffTwice()).isZero();
+        assertThat(harm.soundPartCondemned()).isZero();
+        assertThat(bench.readings()).isLessThan(bench.baselineReadings());
+    }
+
     @ParameterizedTest
     @EnumSource(Adversity.class)
     void eachAdversityCanBeLeftOutAlone(Adversity adversity) {

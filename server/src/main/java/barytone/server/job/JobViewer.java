@@ -356,9 +356,11 @@ final class JobViewer {
                     + unit.showWithUnit(-Position.FLAT.bow())
                     + " more, and the verdict reckons with that. One reading in playing position settles it.");
         Mistaken.habit(state)
-                .ifPresent(habit -> remarks.add(
-                        "What the rod did to relief and to the action does not go together as relief is said to be read. It would, "
-                                + words.method(habit) + "."));
+                .ifPresent(habit ->
+                        remarks.add("What the rod did to relief does not go with what it did to the action. It would, "
+                                + words.method(habit)
+                                + "; or the neck begins to bend elsewhere than at fret "
+                                + state.spec().bodyJointFret() + "."));
         if (spec.rod() == RodType.NONE) remarks.add("This neck has no rod: relief can be read, not set.");
         return remarks;
     }
