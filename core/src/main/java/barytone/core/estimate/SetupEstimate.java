@@ -115,7 +115,7 @@ public final class SetupEstimate {
                     case Move.RodTurned m -> rodTurned(m);
                     case Move.SaddleScrewed m -> after(new Move.ScrewTurned(model.only(m.string()), m.turns())).state;
                     case Move.SaddleMoved m ->
-                        after(new Move.SaddleLifted(model.only(m.string()), m.change(), m.relativeSd())).state;
+                        lifted(model.saddles(model.only(m.string())), m.change(), m.relativeSd(), NOISE.heightFloor());
                     case Move.SlotMoved m ->
                         after(new Move.SlotsLifted(model.only(m.string()), m.change(), m.relativeSd())).state;
                     case Move.ScrewTurned m -> {

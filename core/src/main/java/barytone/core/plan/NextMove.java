@@ -172,7 +172,7 @@ public final class NextMove {
         List<Integer> asked = station == Station.ACTION ? Rigid.actionStrings(job) : job.strings(station);
         return asked.stream()
                 .map(s -> Judged.of(job, station, s))
-                .filter(j -> (j.unconfirmed() || (job.moves() > 0 && j.drifted())) && j.chanceIn() < SURELY)
+                .filter(j -> (j.unconfirmed() || (!job.steps().isEmpty() && j.drifted())) && j.chanceIn() < SURELY)
                 .map(Judged::string)
                 .toList();
     }

@@ -111,7 +111,7 @@ class ScratchWalkTest {
     @Test
     void theShopKeepsItsOwnSetsOfStrings() {
         Page page = browsing.page("/scratch/string-sets");
-        assertThat(row(page, "All together")).containsText("466");
+        assertThat(row(page, "All together")).containsText("465");
         assertThat(page.getByText("0.09 mm more relief")).isVisible();
         page.getByText("Keep a new set").click();
         page.getByLabel("Name of the set").fill("Ferry band, low B");
