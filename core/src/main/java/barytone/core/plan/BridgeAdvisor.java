@@ -66,6 +66,9 @@ public final class BridgeAdvisor {
     /** How far off a height by the ruler may be, mm. */
     private static final double RULED = 0.15;
 
+    /** What two tools and hands differ by at the action, mm. */
+    private static final double TOLD_OF_ACTION = 0.12;
+
     /** A saddle that was sanded is raised again only for what can be seen at it, mm. */
     private static final double SEEN_AT_SADDLE = 0.15;
 
@@ -365,6 +368,10 @@ public final class BridgeAdvisor {
         if (job.sanded() && Math.max(Math.abs(bass), Math.abs(treble)) < SEEN_AT_SADDLE) return Optional.empty();
         if (bass == 0 && treble == 0) return Optional.empty();
         boolean lowers = bass < 0 || treble < 0;
+        // a sanded saddle is not put back for less than a hand can tell of the action
+        if (!lowers
+                && job.sanded()
+                && outer.stream().allMatch(j -> Math.abs(j.outside()) < TOLD_OF_ACTION)) return Optional.empty();
         // one side at a time: what is taken off first, then what is raised
         if (lowers) {
             bass = Math.min(bass, 0);
@@ -374,6 +381,15 @@ public final class BridgeAdvisor {
                 job, tools, Station.ACTION, outer.stream().map(Judged::string).toList());
         if (look.isPresent()) return look;
         if (lowers) {
+            // what is sanded off for a neck that has drifted since it was read has to be put back
+            List<Integer> drifted = job.agreed(Station.RELIEF) && !job.left(Station.RELIEF)
+                    ? job.reliefStrings().stream()
+                            .filter(s -> Judged.of(job, Station.RELIEF, s).drifted())
+                            .toList()
+                    : List.of();
+            if (!drifted.isEmpty())
+                return Optional.of(
+                        new Advice.Measure(Station.RELIEF, drifted, Advice.Measure.Reason.BEFORE_WORK));
             Double proud = job.proud();
             if (proud == null && !job.declined(Advice.LookAtSaddle.TOPIC))
                 return Optional.of(new Advice.LookAtSaddle());
