@@ -28,7 +28,12 @@ final class ProveBench {
         told.put("seconds", rounded(seconds));
         told.put("world", g.world().name());
         told.put("inBandMeasurable", g.measurable());
+        told.put("quantities", g.quantities());
+        told.put("within", g.within());
+        told.put("referred", g.referred());
         told.put("playsClean", g.playsClean());
+        told.put("fretsAllow", g.fretsAllow());
+        told.put("playsCleanOfAllowed", g.playsCleanOfAllowed());
         told.put("coverage90", byStation(g, BenchGround.Stated::covered90));
         told.put("z2", byStation(g, BenchGround.Stated::meanZ2));
         told.put("claimsTrue", g.claims() == 0 ? null : rounded((double) g.claimsTrue() / g.claims()));

@@ -369,9 +369,8 @@ public final class BridgeAdvisor {
         if (bass == 0 && treble == 0) return Optional.empty();
         boolean lowers = bass < 0 || treble < 0;
         // a sanded saddle is not put back for less than a hand can tell of the action
-        if (!lowers
-                && job.sanded()
-                && outer.stream().allMatch(j -> Math.abs(j.outside()) < TOLD_OF_ACTION)) return Optional.empty();
+        if (!lowers && job.sanded() && outer.stream().allMatch(j -> Math.abs(j.outside()) < TOLD_OF_ACTION))
+            return Optional.empty();
         // one side at a time: what is taken off first, then what is raised
         if (lowers) {
             bass = Math.min(bass, 0);
@@ -388,8 +387,7 @@ public final class BridgeAdvisor {
                             .toList()
                     : List.of();
             if (!drifted.isEmpty())
-                return Optional.of(
-                        new Advice.Measure(Station.RELIEF, drifted, Advice.Measure.Reason.BEFORE_WORK));
+                return Optional.of(new Advice.Measure(Station.RELIEF, drifted, Advice.Measure.Reason.BEFORE_WORK));
             Double proud = job.proud();
             if (proud == null && !job.declined(Advice.LookAtSaddle.TOPIC))
                 return Optional.of(new Advice.LookAtSaddle());

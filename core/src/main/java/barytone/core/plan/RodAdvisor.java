@@ -117,8 +117,7 @@ public final class RodAdvisor {
                             ? Advice.Done.Reason.AS_NEAR_AS_IT_GOES
                             : Advice.Done.Reason.SIDES_DIFFER);
         // the saddle was sanded to this relief
-        if (!blind && job.sanded() && outside(current()) < NEAR)
-            return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
+        if (!blind && job.sanded() && outside(current()) < NEAR) return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
         int times = backAndForth();
         if (!blind && (times >= 2 * BACK_AND_FORTH || (times >= BACK_AND_FORTH && outside(current()) < NEAR)))
             return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
