@@ -178,6 +178,7 @@ public final class JobReplay {
             case JobEvent.RodTurned e -> turn(logged, e);
             case JobEvent.Moved e -> {
                 pass(logged.at());
+                leverage.otherwiseMoved();
                 move(e.move());
             }
             case JobEvent.Adjustment e -> adjust(logged, e);

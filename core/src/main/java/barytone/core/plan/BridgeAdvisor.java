@@ -389,8 +389,8 @@ public final class BridgeAdvisor {
             if (!drifted.isEmpty())
                 return Optional.of(new Advice.Measure(Station.RELIEF, drifted, Advice.Measure.Reason.BEFORE_WORK));
             Double proud = job.proud();
-            if (proud == null && !job.declined(Advice.LookAtSaddle.TOPIC))
-                return Optional.of(new Advice.LookAtSaddle());
+            boolean looked = proud != null || job.travel() != null;
+            if (!looked && !job.declined(Advice.LookAtSaddle.TOPIC)) return Optional.of(new Advice.LookAtSaddle());
             double room = proud == null ? Double.POSITIVE_INFINITY : Math.max(0, proud - LEAST_PROUD - RULED);
             double over = -Math.min(bass, treble) - room;
             if (over > LEAST) {
@@ -409,9 +409,9 @@ public final class BridgeAdvisor {
     /** What a side needs at the saddle once relief and slot are where they shall be, mm; 0 in its band. */
     private double need(@Nullable Judged side) {
         if (side == null || side.outside() == 0) return 0;
-        boolean othersOut = !settledAt(Station.RELIEF) || !settledAt(Station.NUT);
-        double then = othersOut ? needsAtTargets().get(side.string() - 1) : -side.surplus() / side.leverage(estimate);
         double now = -side.surplus() / side.leverage(estimate);
+        boolean othersDone = settledAt(Station.RELIEF) && settledAt(Station.NUT);
+        double then = othersDone ? now : needsAtTargets().get(side.string() - 1);
         // only as far as both ask for it the same way
         return now * then <= 0 ? 0 : rounded(Math.signum(now) * Math.min(Math.abs(now), Math.abs(then)));
     }

@@ -34,7 +34,11 @@ class DayWalkTest extends BrowserWalk {
     }
 
     @ParameterizedTest
-    @EnumSource(InstrumentKind.class)
+    // one of each bridge, rod and row of strings: a baritone is worked on as an electric, and one bass as another
+    @EnumSource(
+            value = InstrumentKind.class,
+            names = {"BARITONE", "BASS_4", "BASS_6"},
+            mode = EnumSource.Mode.EXCLUDE)
     void fromIntakeToHandOverWithoutALook(InstrumentKind kind) {
         Page page = takeIn(kind.name(), "Intonation", "Pickups");
         // as found: every station in one go

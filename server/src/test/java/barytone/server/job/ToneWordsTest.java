@@ -13,11 +13,15 @@ import barytone.core.joblog.Ear;
 import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.StringAge;
+import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
+import barytone.core.reading.Gap;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -152,6 +156,11 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                 usual.offsets(),
                 true)));
         at(1, 18, 18, 18, 18, 18, 18).at(3, 9, 9, 9, 9, 9, 9).at(12, 0, 0, 0, 0, 0, 0);
+        assertThat(told().headline()).isEqualTo("Read the nut of all strings, 6 E to 1 e");
+        assertThat(all(told())).contains("a heavy finger");
+        for (int s = 6; s >= 1; s--)
+            add(new JobEvent.ReadingTaken(
+                    s, new GapMethod.NutPressed(3), Tool.LEAF, new Gap.Of(0.32), Position.PLAYING, "0.32"));
         assertThat(told().headline()).startsWith("Look at the nut first: all strings");
         assertThat(all(told())).contains("lower, in mm");
     }

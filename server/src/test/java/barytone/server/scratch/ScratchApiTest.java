@@ -171,7 +171,7 @@ class ScratchApiTest {
                 "relief | {'scaleLength':648,'bodyJointFret':16,'reading':0.2,'held':[1,16],'gaugeFret':8,'as':[{'held':[1,9],'gaugeFret':12}]} | as[0].gaugeFret: given 12",
                 "relief | {'scaleLength':648,'bodyJointFret':12,'reading':0.2,'held':[14,20],'gaugeFret':17,'as':[]} | only that part bends",
                 "setup | {'scaleLength':648,'bodyJointFret':16,'compensation':0,'relief':{'value':0.2,'held':[1,16],'gaugeFret':8},'action':{'fret':12,'value':1.8}} | nutSlotHeight: given nothing",
-                "tension | {'diameter':0.254,'wrap':'gut','scaleLength':648,'frequency':330} | plain, nickel, steel, bronze or nylon",
+                "tension | {'diameter':0.254,'wrap':'gut','scaleLength':648,'frequency':330} | plain, nickel, steel, bronze, nylon or floss",
                 "tension | {'diameter':0.254,'core':0.1,'wrap':'plain','scaleLength':648,'frequency':330} | core: given 0.1",
                 "paired-saddle | {'scaleLength':648,'strings':[],'rule':'split'} | strings: given 0",
                 "leaves | {'owned':[],'target':0.5} | owned: given 0",
