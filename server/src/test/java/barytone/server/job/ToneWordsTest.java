@@ -161,7 +161,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         for (int s = 6; s >= 1; s--)
             add(new JobEvent.ReadingTaken(
                     s, new GapMethod.NutPressed(3), Tool.LEAF, new Gap.Of(0.32), Position.PLAYING, "0.32"));
-        assertThat(told().headline()).startsWith("Look at the nut first: all strings");
+        assertThat(told().headline()).startsWith("Look at the nut first: ");
         assertThat(all(told())).contains("lower, in mm");
     }
 
