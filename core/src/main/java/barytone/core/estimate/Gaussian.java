@@ -4,7 +4,6 @@ import barytone.core.reading.Evidence;
 import org.apache.commons.numbers.gamma.Erfcx;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
-import org.ejml.dense.row.mult.MatrixVectorMult_DDRM;
 import org.ejml.dense.row.mult.VectorVectorMult_DDRM;
 
 /**
@@ -36,6 +35,11 @@ final class Gaussian {
     Normal project(DMatrixRMaj h, double offset) {
         double variance = VectorVectorMult_DDRM.innerProd(h, gain(h));
         return new Normal(offset + VectorVectorMult_DDRM.innerProd(h, mean), Math.sqrt(Math.max(0, variance)));
+    }
+
+    /** The mean of {@code offset + h . state}. */
+    double mean(DMatrixRMaj h, double offset) {
+        return offset + VectorVectorMult_DDRM.innerProd(h, mean);
     }
 
     /** Conditions on what a reading says about {@code offset + h . state}. */
@@ -96,6 +100,24 @@ final class Gaussian {
         return new Gaussian(newMean, p);
     }
 
+    /** The state after {@code x_target += factor * x_source} for several targets, the source itself among them or not, all by what the source was before. */
+    Gaussian plusMultiples(int source, int[] targets, double... factors) {
+        int n = size();
+        DMatrixRMaj newMean = mean.copy();
+        DMatrixRMaj p = covariance.copy();
+        for (int t = 0; t < targets.length; t++) {
+            newMean.add(targets[t], 0, factors[t] * mean.get(source));
+            for (int j = 0; j < n; j++) p.add(targets[t], j, factors[t] * covariance.get(source, j));
+        }
+        double[] column = new double[n];
+        for (int i = 0; i < n; i++) column[i] = p.get(i, source);
+        for (int t = 0; t < targets.length; t++)
+            for (int i = 0; i < n; i++) p.add(i, targets[t], factors[t] * column[i]);
+        // among the targets both halves were summed in another order
+        for (int one : targets) for (int other : targets) if (one < other) p.set(other, one, p.get(one, other));
+        return new Gaussian(newMean, p);
+    }
+
     /** The state after a known shift of some unknowns. */
     Gaussian shiftedAlong(DMatrixRMaj direction, double by) {
         DMatrixRMaj newMean = mean.copy();
@@ -120,8 +142,13 @@ final class Gaussian {
     }
 
     private DMatrixRMaj gain(DMatrixRMaj h) {
+        // a gap depends on a handful of the unknowns: by columns, for the covariance is symmetric
         DMatrixRMaj gain = new DMatrixRMaj(size(), 1);
-        MatrixVectorMult_DDRM.mult(covariance, h, gain);
+        for (int i = 0; i < size(); i++) {
+            double weight = h.get(i);
+            if (weight == 0) continue;
+            for (int j = 0; j < size(); j++) gain.data[j] += weight * covariance.get(i, j);
+        }
         return gain;
     }
 

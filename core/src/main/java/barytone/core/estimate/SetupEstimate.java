@@ -39,6 +39,12 @@ public final class SetupEstimate {
         return state.project(model.row(string, form), form.offset());
     }
 
+    /** The mean of {@link #now(int, GapMethod)} alone, mm. */
+    public double mean(int string, GapMethod method) {
+        LinearForm form = model.line(string).form(method);
+        return state.mean(model.row(string, form), form.offset());
+    }
+
     /** What these means would read on a string now, scatter of tool and hand not included, in mm. */
     public Normal now(int string, GapMethod method, Means means) {
         LinearForm form = model.line(string).form(method);
@@ -58,8 +64,7 @@ public final class SetupEstimate {
     }
 
     private DMatrixRMaj row(int string, GapMethod method, LinearForm form, Means means) {
-        double expected =
-                method instanceof GapMethod.Relief ? now(string, method).mean() : 0;
+        double expected = method instanceof GapMethod.Relief ? mean(string, method) : 0;
         return model.row(string, method, form, means, expected);
     }
 
@@ -94,10 +99,7 @@ public final class SetupEstimate {
 
     /** The setup once all that still creeps has come. */
     public SetupEstimate settled() {
-        Gaussian crept = state.plusMultiple(SetupModel.BASS, SetupModel.CREEP, 1)
-                .plusMultiple(SetupModel.TREBLE, SetupModel.CREEP, 1)
-                .plusMultiple(SetupModel.CREEP, SetupModel.CREEP, -1);
-        return new SetupEstimate(model, crept);
+        return new SetupEstimate(model, crept(1));
     }
 
     /** The expected setup after several moves. */
@@ -240,9 +242,12 @@ public final class SetupEstimate {
         double relative = move.mayRunFree() ? 1 : NOISE.rodRelative();
         double sd = Math.hypot(relative * step, NOISE.rodFloor() * perTurn);
         double later = NOISE.rodCreep().mean();
-        Gaussian turned = state.plusMultiple(SetupModel.BASS, SetupModel.ROD, (1 - later) * move.turns())
-                .plusMultiple(SetupModel.TREBLE, SetupModel.ROD, (1 - later) * move.turns())
-                .plusMultiple(SetupModel.CREEP, SetupModel.ROD, later * move.turns());
+        Gaussian turned = state.plusMultiples(
+                SetupModel.ROD,
+                new int[] {SetupModel.BASS, SetupModel.TREBLE, SetupModel.CREEP},
+                (1 - later) * move.turns(),
+                (1 - later) * move.turns(),
+                later * move.turns());
         double perRelief = 1 / model.reliefPerCurvature();
         return bothSides(turned, sd)
                 .plusNoise(
@@ -262,12 +267,21 @@ public final class SetupEstimate {
                         NOISE.rodDrift() * Math.abs(move.turns() * state.mean(SetupModel.ROD)));
     }
 
+    /** What is still to come of the last turns, or a share of it, has come. */
+    private Gaussian crept(double share) {
+        if (state.covariance(SetupModel.CREEP, SetupModel.CREEP) == 0) return state;
+        return state.plusMultiples(
+                SetupModel.CREEP,
+                new int[] {SetupModel.BASS, SetupModel.TREBLE, SetupModel.CREEP},
+                share,
+                share,
+                -share);
+    }
+
     /** Time passed: what creeps comes in, and everything drifts a little. */
     private Gaussian rested(double hours) {
         double came = 1 - Math.exp(-hours * 60 / NOISE.creepMinutes());
-        Gaussian crept = state.plusMultiple(SetupModel.BASS, SetupModel.CREEP, came)
-                .plusMultiple(SetupModel.TREBLE, SetupModel.CREEP, came)
-                .plusMultiple(SetupModel.CREEP, SetupModel.CREEP, -came);
+        Gaussian crept = crept(came);
         double drift = Math.hypot(
                 NOISE.reliefPerRootHour() * Math.sqrt(Math.min(hours, NOISE.sittingHours())),
                 NOISE.reliefPerRootDay() * Math.sqrt(hours / 24));

@@ -281,8 +281,8 @@ public final class JobReplay {
         // what a move is expected to change; what is only learned of a height later does not move it
         for (Map<Integer, Look> station : looks.values())
             station.replaceAll((string, look) ->
-                    look.moved(estimate.now(string, look.reading().method()).mean()
-                            - before.now(string, look.reading().method()).mean()));
+                    look.moved(estimate.mean(string, look.reading().method())
+                            - before.mean(string, look.reading().method())));
     }
 
     /** Something was moved, and nobody knows by how much. */
