@@ -360,6 +360,12 @@ public final class JobReplay {
 
     private void reworked(JobEvent.SaddleReworked e) {
         travelled(List.of(e.bass(), e.treble()));
+        if (e.way() == JobEvent.SaddleReworked.Way.RENEWED) {
+            // another saddle: nobody has looked at it, and nothing is off it yet
+            sanded = false;
+            proud = null;
+            return;
+        }
         sanded |= Math.min(e.bass(), e.treble()) < 0;
         if (proud != null) proud = Math.max(0, proud + Math.min(e.bass(), e.treble()));
     }

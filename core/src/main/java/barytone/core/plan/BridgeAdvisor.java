@@ -21,7 +21,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Decides the next move at the bridge: turns of each screw, or what to take off and to add on both sides of a fixed saddle, so that
@@ -43,11 +42,8 @@ public final class BridgeAdvisor {
     /** A screw that makes no more difference than this stays where it is, mm of action. */
     private static final double SAME = 0.005;
 
-    /** Sanding ends under the band only with this much luck against it, in sd. */
-    private static final double CARE = 3;
-
     /** The least worth sanding or shimming, mm. */
-    private static final double LEAST = 0.04;
+    static final double LEAST = 0.04;
 
     /** Height screws have threads from this fine to this coarse, mm per turn. */
     private static final double FINEST = 0.3;
@@ -59,18 +55,6 @@ public final class BridgeAdvisor {
 
     /** Wedges that can be had or made, at the thick end, mm. */
     private static final List<Double> VENEERS = List.of(0.25, 0.5, 0.75, 1.0);
-
-    /** Less saddle than this above its bridge gives no break angle, mm. */
-    public static final double LEAST_PROUD = 2;
-
-    /** How far off a height by the ruler may be, mm. */
-    private static final double RULED = 0.15;
-
-    /** What two tools and hands differ by at the action, mm. */
-    private static final double TOLD_OF_ACTION = 0.12;
-
-    /** A saddle that was sanded is raised again only for what can be seen at it, mm. */
-    private static final double SEEN_AT_SADDLE = 0.15;
 
     private final JobState job;
     private final Toolkit tools;
@@ -127,6 +111,10 @@ public final class BridgeAdvisor {
 
     /** The strings that decide whether anything is done: on a rigid saddle the outer two. */
     private List<Judged> deciding() {
+        return deciding(job, strings);
+    }
+
+    static List<Judged> deciding(JobState job, List<Judged> strings) {
         List<Integer> asked = Rigid.actionStrings(job);
         return strings.stream()
                 .filter(j -> j.read() && asked.contains(j.string()))
@@ -138,7 +126,7 @@ public final class BridgeAdvisor {
         List<Double> wanted = SupportSolver.solve(supports, needs(), weights());
         Optional<Advice> limit = limit(wanted);
         if (limit.isPresent()) return limit;
-        return screwed ? turns(within(wanted)) : rework();
+        return screwed ? turns(within(wanted)) : new SaddleBlank(job, tools, strings, needsAtTargets()).rework();
     }
 
     /** What each string needs at the saddle, mm. */
@@ -354,102 +342,12 @@ public final class BridgeAdvisor {
         return sum;
     }
 
-    /** What to take off a rigid saddle or to add to it, under the outer strings: the whole way to the middle of the band, never less. */
-    private Optional<Advice> rework() {
-        List<Judged> outer = deciding();
-        Judged low = outer.stream()
-                .filter(j -> j.string() == job.spec().bassString())
-                .findFirst()
-                .orElse(null);
-        Judged high = outer.stream().filter(j -> j.string() == 1).findFirst().orElse(null);
-        double bass = need(low);
-        double treble = need(high);
-        // what is off does not come back: nothing that a hand cannot see is done to it a second time
-        if (job.sanded() && Math.max(Math.abs(bass), Math.abs(treble)) < SEEN_AT_SADDLE) return Optional.empty();
-        if (bass == 0 && treble == 0) return Optional.empty();
-        boolean lowers = bass < 0 || treble < 0;
-        // a sanded saddle is not put back for less than a hand can tell of the action
-        if (!lowers && job.sanded() && outer.stream().allMatch(j -> Math.abs(j.outside()) < TOLD_OF_ACTION))
-            return Optional.empty();
-        // one side at a time: what is taken off first, then what is raised
-        if (lowers) {
-            bass = Math.min(bass, 0);
-            treble = Math.min(treble, 0);
-        }
-        Optional<Advice> look = HeightLook.before(
-                job, tools, Station.ACTION, outer.stream().map(Judged::string).toList());
-        if (look.isPresent()) return look;
-        if (lowers) {
-            // what is sanded off for a neck that has drifted since it was read has to be put back
-            List<Integer> drifted = job.agreed(Station.RELIEF) && !job.left(Station.RELIEF)
-                    ? job.reliefStrings().stream()
-                            .filter(s -> Judged.of(job, Station.RELIEF, s).drifted())
-                            .toList()
-                    : List.of();
-            if (!drifted.isEmpty())
-                return Optional.of(new Advice.Measure(Station.RELIEF, drifted, Advice.Measure.Reason.BEFORE_WORK));
-            Double proud = job.proud();
-            boolean looked = proud != null || job.travel() != null;
-            if (!looked && !job.declined(Advice.LookAtSaddle.TOPIC)) return Optional.of(new Advice.LookAtSaddle());
-            double room = proud == null ? Double.POSITIVE_INFINITY : Math.max(0, proud - LEAST_PROUD - RULED);
-            double over = -Math.min(bass, treble) - room;
-            if (over > LEAST) {
-                if (!job.declined(Advice.BridgeLimit.TOPIC)) return Optional.of(new Advice.BridgeLimit(true, over));
-                bass = rounded(Math.max(bass, -room));
-                treble = rounded(Math.max(treble, -room));
-                if (bass == 0 && treble == 0) return Optional.empty();
-            }
-        }
-        double share = lowers ? carefulShare(bass, treble) : 1;
-        SetupEstimate after = sanded(bass, treble);
-        return Optional.of(
-                new Advice.ReworkSaddle(bass, treble, rounded(share * bass), rounded(share * treble), expected(after)));
-    }
-
-    /** What a side needs at the saddle once relief and slot are where they shall be, mm; 0 in its band. */
-    private double need(@Nullable Judged side) {
-        if (side == null || side.outside() == 0) return 0;
-        double now = -side.surplus() / side.leverage(estimate);
-        boolean othersDone = settledAt(Station.RELIEF) && settledAt(Station.NUT);
-        double then = othersDone ? now : needsAtTargets().get(side.string() - 1);
-        // only as far as both ask for it the same way
-        return now * then <= 0 ? 0 : rounded(Math.signum(now) * Math.min(Math.abs(now), Math.abs(then)));
-    }
-
-    /** Whether nothing is left to be done at a station that comes before. */
-    private boolean settledAt(Station station) {
-        return !job.agreed(station)
-                || job.left(station)
-                || job.strings(station).stream()
-                        .allMatch(s -> Judged.of(job, station, s).outside() == 0);
-    }
-
-    private static double rounded(double mm) {
-        double hundredths = Math.rint(mm * 100) / 100;
-        return Math.abs(hundredths) < LEAST ? 0 : hundredths;
-    }
-
-    /** How much of the way is safe in one go: what is sanded off does not come back. */
-    private double carefulShare(double bass, double treble) {
-        for (double share = 1; share > 0.5; share -= 0.05) {
-            SetupEstimate after = sanded(share * bass, share * treble);
-            boolean safe = deciding().stream().allMatch(j -> {
-                Normal then = after.now(j.string(), j.method());
-                return then.mean() - CARE * then.sd() >= j.band().low()
-                        || then.mean() >= j.value().mean() - LEAST;
-            });
-            if (safe) return share;
-        }
-        return 0.5;
-    }
-
-    private SetupEstimate sanded(double bass, double treble) {
-        return estimate.after(
-                new JobEvent.SaddleReworked(JobEvent.SaddleReworked.Way.SANDED, bass, treble).moves(job.spec()));
+    private Map<Integer, Normal> expected(SetupEstimate after) {
+        return expected(estimate, strings, after);
     }
 
     /** The action of every string after a move, as it is shown now and as far as the move shifts it. */
-    private Map<Integer, Normal> expected(SetupEstimate after) {
+    static Map<Integer, Normal> expected(SetupEstimate estimate, List<Judged> strings, SetupEstimate after) {
         Map<Integer, Normal> expected = new LinkedHashMap<>();
         for (Judged j : strings.reversed()) {
             if (!j.known()) continue;

@@ -6,8 +6,8 @@ import barytone.core.estimate.Normal;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.joblog.JobState;
 import barytone.core.plan.Advice;
-import barytone.core.plan.BridgeAdvisor;
 import barytone.core.plan.Judged;
+import barytone.core.plan.SaddleBlank;
 import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
@@ -243,7 +243,7 @@ final class BridgeWords {
                 "How far does the saddle stand proud of the bridge?",
                 List.of(
                         "Where it is lowest, by the ruler, before anything comes off.",
-                        "Under " + unit.showWithUnit(BridgeAdvisor.LEAST_PROUD)
+                        "Under " + unit.showWithUnit(SaddleBlank.LEAST_PROUD)
                                 + " the strings lose their break angle: then the neck angle is the fault, and it is referred."),
                 null);
     }
@@ -257,7 +257,7 @@ final class BridgeWords {
                     List.of(
                             unit.showWithUnit(b.shortBy())
                                     + " more would have to come off than leaves "
-                                    + unit.showWithUnit(BridgeAdvisor.LEAST_PROUD)
+                                    + unit.showWithUnit(SaddleBlank.LEAST_PROUD)
                                     + " standing proud.",
                             "Lay a straightedge on the frets: where its end meets the bridge tells the neck angle. A neck reset is another job."),
                     null);
