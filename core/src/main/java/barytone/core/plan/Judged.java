@@ -270,7 +270,9 @@ public record Judged(
      * found nothing it would find nothing again.
      */
     double contradicted() {
-        return outside() != 0 || noGap() ? 0 : 1 - reckoned.between(lowest(told()), band.high() + told());
+        if (look == null || outside() != 0 || noGap()) return 0;
+        // as it was known when it was read: what has drifted since contradicts nothing
+        return 1 - look.then().now(string, method).between(lowest(told()), band.high() + told());
     }
 
     /**

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Decides the next move of a whole job. In this order: retune; read as found before anything is touched; answer what is in doubt;
@@ -167,12 +168,22 @@ public final class NextMove {
     }
 
     /** The strings of a station whose value is reckoned, not read, since something moved; a station that is left as it is has none. */
-    public static List<Integer> recheck(JobState job, Station station) {
+    public static List<Integer> reckoned(JobState job, Station station) {
+        return where(job, station, Judged::unconfirmed);
+    }
+
+    /** The strings of a station that are read once more before hand-over: reckoned or drifted, and not in their bands with all but certainty. */
+    static List<Integer> recheck(JobState job, Station station) {
+        boolean turned = !job.steps().isEmpty();
+        return where(job, station, j -> (j.unconfirmed() || (turned && j.drifted())) && j.chanceIn() < SURELY);
+    }
+
+    private static List<Integer> where(JobState job, Station station, Predicate<Judged> holds) {
         if (!job.agreed(station) || job.left(station)) return List.of();
         List<Integer> asked = station == Station.ACTION ? Rigid.actionStrings(job) : job.strings(station);
         return asked.stream()
                 .map(s -> Judged.of(job, station, s))
-                .filter(j -> (j.unconfirmed() || (!job.steps().isEmpty() && j.drifted())) && j.chanceIn() < SURELY)
+                .filter(holds)
                 .map(Judged::string)
                 .toList();
     }

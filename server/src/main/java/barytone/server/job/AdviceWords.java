@@ -296,7 +296,7 @@ final class AdviceWords {
                         case SIDES_DIFFER -> "the sides differ, no turn helps both.";
                     });
         for (Station station : Station.HEIGHTS) {
-            List<Integer> predicted = NextMove.recheck(state, station);
+            List<Integer> predicted = NextMove.reckoned(state, station);
             if (!predicted.isEmpty())
                 why.add("Reckoned, not read since the last move: " + words.quantity(station) + " of "
                         + words.strings(predicted) + ".");

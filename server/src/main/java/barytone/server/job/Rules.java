@@ -44,7 +44,8 @@ final class Rules {
                     case ACCUSED -> "Notes alone condemn no nut.";
                     case BEFORE_WORK ->
                         "Nothing irreversible on old evidence: read since the last move, by a tool that can see it.";
-                    case RECHECK -> "Before hand-over everything that was moved, or moved along, is read once more.";
+                    case RECHECK ->
+                        "Before hand-over what was moved, or moved along, is read once more, unless it is in its band with all but certainty.";
                 };
             case Advice.MeasureAgain ignored ->
                 "A reading over three standard deviations from what was expected is measured again before it is believed.";
