@@ -92,12 +92,7 @@ final class Gaussian {
 
     /** The state after {@code x_target += factor * x_source}. */
     Gaussian plusMultiple(int target, int source, double factor) {
-        DMatrixRMaj newMean = mean.copy();
-        DMatrixRMaj p = covariance.copy();
-        newMean.add(target, 0, factor * mean.get(source));
-        for (int j = 0; j < size(); j++) p.add(target, j, factor * p.get(source, j));
-        for (int i = 0; i < size(); i++) p.add(i, target, factor * p.get(i, source));
-        return new Gaussian(newMean, p);
+        return plusMultiples(source, new int[] {target}, factor);
     }
 
     /** The state after {@code x_target += factor * x_source} for several targets, the source itself among them or not, all by what the source was before. */

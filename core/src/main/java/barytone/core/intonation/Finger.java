@@ -32,7 +32,11 @@ public final class Finger {
             MusicString wire,
             double tension,
             double slotSd,
-            List<SaddleFit.Reading> readings) {}
+            List<SaddleFit.Reading> readings) {
+        private double[] cents(StringState setup, double finger) {
+            return IntonationForecast.cents(line, setup, wire, tension, finger);
+        }
+    }
 
     /** What the notes of all strings together say of it, mm. */
     public static Normal of(List<Read> strings) {
@@ -59,10 +63,10 @@ public final class Finger {
         return new Normal(mean, Math.sqrt(Math.max(STEP * STEP / 12, square / weights - mean * mean)));
     }
 
-    /** What the finger adds at every fret, cents; index 0 is the open string. */
-    public static double[] adds(StringLine line, StringState setup, MusicString wire, double tension, double finger) {
-        double[] with = IntonationForecast.cents(line, setup, wire, tension, finger);
-        double[] without = IntonationForecast.cents(line, setup, wire, tension);
+    /** What the finger adds at every fret of a string, cents; index 0 is the open string. */
+    public static double[] adds(Read string, double finger) {
+        double[] with = string.cents(string.setup(), finger);
+        double[] without = string.cents(string.setup(), 0);
         for (int n = 0; n < with.length; n++) with[n] -= without[n];
         return with;
     }
@@ -72,13 +76,9 @@ public final class Finger {
      */
     private static double misfit(Read string, double finger) {
         StringState setup = string.setup();
-        double[] at = IntonationForecast.cents(string.line(), setup, string.wire(), string.tension(), finger);
-        double[] higher = IntonationForecast.cents(
-                string.line(),
-                new StringState(setup.curvature(), setup.slotHeight() + STEP, setup.saddleHeight()),
-                string.wire(),
-                string.tension(),
-                finger);
+        double[] at = string.cents(setup, finger);
+        double[] higher = string.cents(
+                new StringState(setup.curvature(), setup.slotHeight() + STEP, setup.saddleHeight()), finger);
         double ss = 0;
         double sn = 0;
         double nn = 1 / (string.slotSd() * string.slotSd());

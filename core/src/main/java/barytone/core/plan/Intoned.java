@@ -15,7 +15,6 @@ import barytone.core.joblog.Tones;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Cents;
-import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -195,15 +194,16 @@ public record Intoned(
 
     private Optional<NutOrSaddle> asHeard(JobState job, Normal finger) {
         if (errors.size() < 2) return Optional.empty();
-        StringLine line = job.spec().lineMoved(job.tones().shift(string));
-        StringState likely = job.estimate().likely(string);
-        MusicString wire = job.spec().string(string);
-        double tension = ToneForecast.tension(job.spec(), job.tones().ways().a4(), string);
-        double[] adds = Finger.adds(line, likely, wire, tension, Math.max(0, finger.mean()));
-        List<SaddleFit.Reading> readings = errors.stream()
-                .map(e -> new SaddleFit.Reading(e.fret(), Math.clamp(e.now() - adds[e.fret()], -200, 200), 1))
-                .toList();
-        return Optional.of(NutOrSaddle.of(line, likely, wire, tension, readings));
+        Finger.Read read = forFinger(job);
+        double[] adds = Finger.adds(read, Math.max(0, finger.mean()));
+        return Optional.of(NutOrSaddle.of(
+                read.line(),
+                read.setup(),
+                read.wire(),
+                read.tension(),
+                read.readings().stream()
+                        .map(r -> new SaddleFit.Reading(r.fret(), r.cents() - adds[r.fret()], r.weight()))
+                        .toList()));
     }
 
     /** What its notes say of the finger. */

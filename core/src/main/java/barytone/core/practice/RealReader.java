@@ -86,14 +86,6 @@ final class RealReader implements Reader {
         return kind == 2 ? mistyped(seen) : seen;
     }
 
-    /** What nobody at the bench knows of it, in a few words; for whoever looks into a job that went wrong. */
-    @Override
-    public String toString() {
-        return String.format(
-                "hand %.3f card %+.3f caliper %+.3f flat %+.3f%s %s",
-                hand, card, caliper, flat, saysFlat ? " (says so)" : "", habit);
-    }
-
     private GapMethod really(GapMethod method, InstrumentSpec spec) {
         if (!(method instanceof GapMethod.Relief r)) return method;
         return switch (habit) {

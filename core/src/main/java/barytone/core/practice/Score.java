@@ -132,14 +132,6 @@ final class Score {
         if (instrument.tighter() > ROD_LIMIT + 0.05) rodBeyondLimit = true;
     }
 
-    /** What could be reached and is out, by station, string and how far, mm; for whoever looks for what costs most. */
-    List<String> missed() {
-        return aims.all().stream()
-                .filter(a -> !aims.within(a) && !referred(a))
-                .map(a -> String.format("%s %d %+.2f", a.station(), a.string(), aims.outside(a)))
-                .toList();
-    }
-
     /** A slot that lies so low that something must be done about it. */
     private boolean low(int string) {
         boolean under = aims.at(Station.NUT).stream().anyMatch(a -> a.string() == string && aims.outside(a) < 0);

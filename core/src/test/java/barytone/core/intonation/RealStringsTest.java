@@ -80,10 +80,8 @@ class RealStringsTest {
         for (int s = 1; s <= 6; s++) {
             MusicString wire = spec.string(s);
             double tension = ToneForecast.tension(spec, 440, s);
-            double[] adds = Finger.adds(spec.line(), setup, wire, tension, 0.4);
-            assertThat(adds[1]).isGreaterThan(adds[3]).isGreaterThan(1.5 * adds[12]);
             double[] heard = IntonationForecast.cents(spec.line(), setup, wire, tension, 0.4);
-            reads.add(new Finger.Read(
+            Finger.Read read = new Finger.Read(
                     spec.line(),
                     setup,
                     wire,
@@ -92,7 +90,10 @@ class RealStringsTest {
                     List.of(
                             new SaddleFit.Reading(1, heard[1], 1),
                             new SaddleFit.Reading(3, heard[3], 1),
-                            new SaddleFit.Reading(12, heard[12], 1))));
+                            new SaddleFit.Reading(12, heard[12], 1)));
+            double[] adds = Finger.adds(read, 0.4);
+            assertThat(adds[1]).isGreaterThan(adds[3]).isGreaterThan(1.5 * adds[12]);
+            reads.add(read);
         }
         Normal learned = Finger.of(reads);
         assertThat(learned.mean()).isCloseTo(0.4, within(0.06));
