@@ -29,7 +29,7 @@ function ProudForm({ suffix, working, send }: { suffix: string; working: boolean
         );
       }}
     >
-      <Field label={`Saddle stands proud, ${suffix}`} hint="where it is lowest, by the ruler">
+      <Field label={`Saddle stands proud, ${suffix}`}>
         <TextInput
           id={PROUD_FIELD}
           required

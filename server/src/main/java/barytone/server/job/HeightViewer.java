@@ -35,12 +35,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts the nut and action stations of a job into the form that the page draws. */
 final class HeightViewer {
-    /** What a tool is off by counts as told when it is known so much better than of any such tool. */
-    private static final double OFFSET_TOLD = 0.8;
-
-    /** Less than this is not spoken of, mm. */
-    private static final double OFFSET_SEEN = 0.015;
-
     private static final int LEAVES_SHOWN = 8;
 
     /** Taller gaps than this are not read with leaves, mm. */
@@ -181,7 +175,9 @@ final class HeightViewer {
                     : "reckoned " + own.show(judged.reckoned().mean()) + " ± "
                             + own.show(judged.reckoned().sd());
         }
-        if (look.stands()) return "read " + words.read(read) + ", " + words.method(read.method());
+        if (look.stands())
+            return "read " + words.read(read) + ", " + words.method(read.method())
+                    + (read.reading().position() == Position.FLAT ? ", flat on the bench" : "");
         return "read " + words.read(read) + " before the last move";
     }
 
@@ -220,18 +216,8 @@ final class HeightViewer {
         if (state.position(station) == Position.FLAT)
             remarks.add(
                     "Read flat on the bench: the verdict reckons with the neck as it is played. One reading in playing position settles it.");
-        offBy(station, tool).ifPresent(remarks::add);
+        words.offBy(station, tool).ifPresent(remarks::add);
         return remarks;
-    }
-
-    /** What the tool in use is off by, where two tools at one gap have told it. */
-    private Optional<String> offBy(Station station, Tool tool) {
-        Normal off = state.estimate().offset(tool);
-        boolean told = off.sd() < OFFSET_TOLD * tool.offset() && Math.abs(off.mean()) > off.sd();
-        if (!told || Math.abs(off.mean()) < OFFSET_SEEN) return Optional.empty();
-        return Optional.of("The " + tool.label() + " reads about "
-                + words.unit(station).showWithUnit(Math.abs(off.mean())) + (off.mean() > 0 ? " high" : " low")
-                + ", by what other tools found at the same gaps. What was read stands as it was read.");
     }
 
     private GapMethod stated(Station station) {

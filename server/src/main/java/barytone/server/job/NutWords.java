@@ -43,7 +43,7 @@ final class NutWords {
                         ? "This nut has been giving " + perStroke(f.bite().mean(), unit) + "."
                         : "The bite is not known on this nut yet: about "
                                 + perStroke(f.bite().mean(), unit)
-                                + " is usual. One slot first, tune, read, then the others.");
+                                + " is usual. So few strokes each that a file twice as keen spoils nothing; what they did teaches the next pass.");
         if (f.slots().stream().anyMatch(Advice.FileSlots.Slot::underTwoStrokes))
             why.add("What remains is under two strokes' worth: light strokes, and look after each.");
         why.add(

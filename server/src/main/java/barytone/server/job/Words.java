@@ -2,6 +2,7 @@ package barytone.server.job;
 
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
+import barytone.core.estimate.Normal;
 import barytone.core.estimate.Verdict;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.joblog.JobState;
@@ -26,6 +27,12 @@ import java.util.Optional;
 
 /** Says things as a colleague would: short, exact, calm. */
 final class Words {
+    /** What a tool is off by counts as told when it is known so much better than of any such tool. */
+    private static final double OFFSET_TOLD = 0.8;
+
+    /** Less than this is not spoken of, mm. */
+    private static final double OFFSET_SEEN = 0.015;
+
     private final JobState state;
     private final InstrumentSpec spec;
     private final Units units;
@@ -161,6 +168,16 @@ final class Words {
                         ? "It would fit a reading made so: " + method(m.method()) + ". "
                         : "It would fit " + string(m.string()) + ". ")
                 .orElse("");
+    }
+
+    /** What the tool in use is off by, where two tools at one gap have told it. */
+    Optional<String> offBy(Station station, Tool tool) {
+        Normal off = state.estimate().offset(tool);
+        boolean told = off.sd() < OFFSET_TOLD * tool.offset() && Math.abs(off.mean()) > off.sd();
+        if (!told || Math.abs(off.mean()) < OFFSET_SEEN) return Optional.empty();
+        return Optional.of("The " + tool.label() + " reads about "
+                + unit(station).showWithUnit(Math.abs(off.mean())) + (off.mean() > 0 ? " high" : " low")
+                + ", by what other tools found at the same gaps. What was read stands as it was read.");
     }
 
     String band(Station station, Band band) {
