@@ -36,7 +36,14 @@ class Screenshots {
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
             Page across = job(browsing, "Turnstone", 820, 1180);
             shot(across, "job-action-tablet");
-            shot(job(browsing, "Wigeon", 1280, 800), "job-fixed-saddle");
+            Page saddle = job(browsing, "Wigeon", 1280, 800);
+            saddle.getByLabel("Saddle stands proud, mm").fill("4.5");
+            saddle.getByText("Record", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(saddle.getByText("Sand the saddle's underside", new Page.GetByTextOptions().setExact(false))
+                            .first())
+                    .isVisible();
+            shot(saddle, "job-fixed-saddle");
             Page slotsOfNut = job(browsing, "Dotterel", 1280, 800);
             slotsOfNut.keyboard().press("e");
             assertThat(slotsOfNut.getByText("tick what is wrong")).isVisible();

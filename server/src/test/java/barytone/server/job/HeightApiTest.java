@@ -294,6 +294,47 @@ class HeightApiTest {
         assertThat(bad.json().get("detail").asString()).contains("size of the feeler leaf");
     }
 
+    private static JsonNode readWith(String tool, long job, int string, String text) {
+        return post(
+                        job,
+                        "readings",
+                        ",\"station\":\"ACTION\",\"string\":%d,\"text\":\"%s\",\"tool\":\"%s\",\"sure\":true"
+                                .formatted(string, text, tool))
+                .json();
+    }
+
+    @Test
+    void whatTheCardIsOffByIsSaidOnceAnotherToolHasFoundTheSameGap() {
+        long job = electric("\"RELIEF\",\"ACTION\"");
+        read(job, "RELIEF", 6, "0.2");
+        JsonNode told = read(job, "RELIEF", 1, "0.17");
+        for (int s = 6; s >= 1; s--) told = readWith("card", job, s, "1.70");
+        assertThat(told.at("/action/remarks").toString()).doesNotContain("reads about");
+        for (int s : new int[] {6, 1}) told = readWith("caliper", job, s, "1.60");
+        assertThat(told.at("/action/remarks").toString())
+                .contains("The action card reads about 0.0")
+                .contains("high, by what other tools found");
+        // what was read with it stands as it was read
+        assertThat(told.at("/action/rows/2/now").asString()).isEqualTo("1.70");
+    }
+
+    @Test
+    void aReadingTakenFlatIsShownBesideWhatIsReckonedAsItIsPlayed() {
+        long job = electric("\"RELIEF\"");
+        post(
+                job,
+                "habit",
+                ",\"heldLow\":1,\"heldHigh\":16,\"gaugeFret\":8,\"tool\":\"leaf\",\"flat\":true,\"board\":false");
+        read(job, "RELIEF", 6, "0.14");
+        JsonNode told = read(job, "RELIEF", 1, "0.12");
+        JsonNode bass = told.at("/relief/rows/0");
+        assertThat(bass.get("found").asString()).isEqualTo("0.14");
+        assertThat(bass.get("reckoned").asBoolean()).isTrue();
+        assertThat(bass.get("now").asDouble()).isBetween(0.17, 0.22);
+        assertThat(bass.get("note").asString()).isEqualTo("read 0.14, held at 1 and 16, gauge at 8, flat on the bench");
+        assertThat(told.at("/relief/remarks").toString()).contains("One reading in playing position settles it");
+    }
+
     @Test
     void schoolsAreEditedWithoutLosingDigitsInAnotherUnit() {
         JsonNode schools = app.get("/api/shop/schools?unit=in64").json();
