@@ -29,6 +29,7 @@ public class Barytone {
         System.setProperty("org.jooq.no-logo", "true");
         System.setProperty("org.jooq.no-tips", "true");
         return new SpringApplicationBuilder(Barytone.class)
+                .main(Barytone.class)
                 .sources(more)
                 .initializers(new DatabaseConfig.Opening())
                 .build();

@@ -77,7 +77,8 @@ class KillTest {
                         "-cp",
                         System.getProperty("java.class.path"),
                         "-Dbarytone.data=" + data,
-                        "-Dspringdoc.api-docs.enabled=false",
+                        // as the launcher starts it
+                        "-Dspring.aot.enabled=true",
                         Barytone.class.getName(),
                         "--server.port=0",
                         "--barytone.port-file=" + portFile)

@@ -11,7 +11,9 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
+import org.springframework.aot.AotDetector;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.SpringProperties;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,6 +41,9 @@ public final class RunningBarytone implements AutoCloseable {
         if (List.of(more).stream().noneMatch(arg -> arg.startsWith("--springdoc.api-docs.enabled")))
             args.add("--springdoc.api-docs.enabled=false");
         args.addAll(List.of(more));
+        // with the beans that were found at build time, as the launcher starts it; a test's own beans are not among
+        // them
+        SpringProperties.setProperty(AotDetector.AOT_ENABLED, String.valueOf(configurations.isEmpty()));
         return new RunningBarytone(
                 Barytone.application(configurations.toArray(Class<?>[]::new)).run(args.toArray(String[]::new)));
     }

@@ -3,9 +3,11 @@ package barytone.server.db;
 import java.nio.file.Path;
 import java.time.Duration;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.support.DefaultListableBeanFactory;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.aot.AbstractAotProcessor;
 import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -16,9 +18,13 @@ import org.springframework.transaction.PlatformTransactionManager;
 public class DatabaseConfig {
     /** Takes the folder that {@code barytone.data} names. */
     public static final class Opening implements ApplicationContextInitializer<GenericApplicationContext> {
+        private static final String FOLDER = "dataFolder";
+
         @Override
         @SuppressWarnings("SystemOut") // the progress is for the person at the terminal
         public void initialize(GenericApplicationContext context) {
+            // the build looks at what beans there are, and has no folder
+            if (Boolean.getBoolean(AbstractAotProcessor.AOT_PROCESSING)) return;
             Path path = Path.of(context.getEnvironment().getProperty("barytone.data", "data"));
             DataFolder folder = DataFolder.take(path);
             try {
@@ -29,7 +35,9 @@ public class DatabaseConfig {
                 folder.close();
                 throw e;
             }
-            context.registerBean(DataFolder.class, () -> folder, bean -> bean.setDestroyMethodName("close"));
+            DefaultListableBeanFactory beans = context.getDefaultListableBeanFactory();
+            beans.registerSingleton(FOLDER, folder);
+            beans.registerDisposableBean(FOLDER, folder::close);
         }
     }
 

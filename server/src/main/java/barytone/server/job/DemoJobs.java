@@ -23,9 +23,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -36,23 +36,29 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 @Order(1)
-@ConditionalOnBooleanProperty("barytone.demo")
 class DemoJobs implements ApplicationRunner {
     private final Intake intake;
     private final JobLog log;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final boolean demo;
 
-    DemoJobs(Intake intake, JobLog log, Clock clock, TransactionTemplate transaction) {
+    DemoJobs(
+            Intake intake,
+            JobLog log,
+            Clock clock,
+            TransactionTemplate transaction,
+            @Value("${barytone.demo:false}") boolean demo) {
         this.intake = intake;
         this.log = log;
         this.clock = clock;
         this.transaction = transaction;
+        this.demo = demo;
     }
 
     @Override
     public void run(ApplicationArguments args) {
-        if (!log.empty()) return;
+        if (!demo || !log.empty()) return;
         transaction.executeWithoutResult(status -> {
             knot();
             turnstone();
