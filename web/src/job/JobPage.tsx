@@ -323,7 +323,10 @@ function OpenJob({
           “{job.complaint}”
         </p>
       )}
-      <main className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line">
+      <main
+        data-seq={job.seq}
+        className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line"
+      >
         {atHeights(station) ? (
           <Ledger
             key={station}

@@ -82,6 +82,13 @@ abstract class BrowserWalk {
                 .asLong();
     }
 
+    /** Waits until the page shows more than a place of the tape. @return the job as it is then */
+    static JsonNode shownAfter(Page page, long seq) {
+        // asked by the page itself at every frame: an assertion would look again only after ever longer rests
+        page.waitForFunction("seq => Number(document.querySelector('main')?.dataset.seq ?? 0) > seq", seq);
+        return job(page);
+    }
+
     /** Opens a job of the demo data from the bench. */
     static Page demoJob(String name) {
         Page page = page("/");

@@ -28,19 +28,19 @@ class ChoicesWalkTest extends BrowserWalk {
 
     /** Gives every reading that is asked for, as often as it is asked. */
     private static void read(Page page, String bass, String treble) {
+        JsonNode job = job(page);
         for (int i = 0; i < 8; i++) {
-            JsonNode job = job(page);
             if (!job.at("/advice/kind").asString().startsWith("measure")) return;
             int string = job.at("/advice/strings/0").asInt();
             long before = job.get("seq").asLong();
             Locator field = reading(page, "Relief", String.valueOf(string));
             field.fill(string == 1 ? treble : bass);
             field.press("Enter");
-            page.waitForCondition(() -> seq(page) > before);
-            assertThat(headline(page)).hasText(job(page).at("/advice/headline").asString());
+            job = shownAfter(page, before);
+            assertThat(headline(page)).hasText(job.at("/advice/headline").asString());
             page.keyboard().press("Escape");
         }
-        throw new AssertionError("still asked to read: " + job(page).at("/advice/headline"));
+        throw new AssertionError("still asked to read: " + job.at("/advice/headline"));
     }
 
     @Test

@@ -22,8 +22,8 @@ class DayWalkTest extends BrowserWalk {
         };
     }
 
-    private static String found(Page page, String station, int string) {
-        for (JsonNode row : job(page).get(station.toLowerCase(Locale.ROOT)).get("rows")) {
+    private static String found(JsonNode job, String station, int string) {
+        for (JsonNode row : job.get(station.toLowerCase(Locale.ROOT)).get("rows")) {
             if (row.get("string").asInt() != string) continue;
             String target = row.get("target").asString();
             double high =
@@ -42,10 +42,11 @@ class DayWalkTest extends BrowserWalk {
     void fromIntakeToHandOverWithoutALook(InstrumentKind kind) {
         Page page = takeIn(kind.name(), "Intonation", "Pickups");
         // as found: every station in one go
+        JsonNode taken = job(page);
         for (String station : new String[] {"Relief", "Nut", "Action"}) {
             page.keyboard().press("Shift+" + station.charAt(0));
-            for (JsonNode row : job(page).get(station.toLowerCase(Locale.ROOT)).get("rows")) {
-                page.keyboard().type(found(page, station, row.get("string").asInt()));
+            for (JsonNode row : taken.get(station.toLowerCase(Locale.ROOT)).get("rows")) {
+                page.keyboard().type(found(taken, station, row.get("string").asInt()));
                 page.keyboard().press("Enter");
             }
         }
@@ -57,7 +58,7 @@ class DayWalkTest extends BrowserWalk {
             assertThat(asFound.get(station).get("rows").valueStream())
                     .as(station + " as found, of " + asFound.get("tape"))
                     .allMatch(row -> row.hasNonNull("found"));
-        Set<String> met = KeyboardWork.on(page, (station, string) -> found(page, station, string));
+        Set<String> met = KeyboardWork.on(page, (station, string) -> found(taken, station, string));
         JsonNode done = job(page);
         assertThat(met).contains("done");
         for (String station : new String[] {"relief", "nut", "action"}) {

@@ -151,8 +151,8 @@ class IntonationWalkTest extends BrowserWalk {
 
     /** Does what is said until nothing is left to do. */
     private static void toTheEnd(Page page) {
+        JsonNode job = job(page);
         for (int step = 0; step < 60; step++) {
-            JsonNode job = job(page);
             String kind = job.at("/advice/kind").asString();
             if (kind.equals("done")) return;
             // what was put off until after the work is asked for again, and left
@@ -164,10 +164,10 @@ class IntonationWalkTest extends BrowserWalk {
             }
             page.keyboard().press(gaps ? "l" : kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
             long before = job.get("seq").asLong();
-            page.waitForCondition(() -> seq(page) > before);
-            assertThat(headline(page)).hasText(job(page).at("/advice/headline").asString());
+            job = shownAfter(page, before);
+            assertThat(headline(page)).hasText(job.at("/advice/headline").asString());
         }
-        throw new AssertionError("still to do: " + job(page).at("/advice/headline"));
+        throw new AssertionError("still to do: " + job.at("/advice/headline"));
     }
 
     /** Plucks what is asked for until so many notes are on the tape. */

@@ -35,8 +35,8 @@ final class KeyboardWork {
     /** @return the kinds of advice that were met, the moves by their first word */
     static Set<String> on(Page page, Found found) {
         Set<String> met = new HashSet<>();
+        JsonNode job = BrowserWalk.job(page);
         for (int step = 0; step < MOST_STEPS; step++) {
-            JsonNode job = BrowserWalk.job(page);
             String headline = job.at("/advice/headline").asString();
             String kind = job.at("/advice/kind").asString();
             assertThat(BrowserWalk.headline(page)).hasText(headline);
@@ -45,26 +45,26 @@ final class KeyboardWork {
                 case "done" -> {
                     return met;
                 }
-                case "measure" -> read(page, job, found);
+                case "measure" -> job = read(page, job, found);
                 case "proud" -> {
                     page.keyboard().press("d");
                     page.keyboard().type("7");
-                    pressed(page, job, "Enter");
+                    job = pressed(page, job, "Enter");
                 }
-                case "measure-again" -> pressed(page, job, "k");
-                case "stop" -> pressed(page, job, "l");
+                case "measure-again" -> job = pressed(page, job, "k");
+                case "stop" -> job = pressed(page, job, "l");
                 case "settle" -> {
                     TestClock.pass(Duration.ofMinutes(10));
                     page.reload();
+                    job = BrowserWalk.job(page);
                 }
-                default -> pressed(page, job, "d");
+                default -> job = pressed(page, job, "d");
             }
         }
-        throw new AssertionError("not done after " + MOST_STEPS + " steps: "
-                + BrowserWalk.job(page).at("/advice/headline"));
+        throw new AssertionError("not done after " + MOST_STEPS + " steps: " + job.at("/advice/headline"));
     }
 
-    private static void read(Page page, JsonNode job, Found found) {
+    private static JsonNode read(Page page, JsonNode job, Found found) {
         String code = job.at("/advice/station").asString();
         String station = code.charAt(0) + code.substring(1).toLowerCase(Locale.ROOT);
         int string = job.at("/advice/strings/0").asInt();
@@ -73,12 +73,12 @@ final class KeyboardWork {
         Locator field = BrowserWalk.reading(page, station, String.valueOf(string));
         assertThat(field).isFocused();
         page.keyboard().type(text);
-        pressed(page, job, "Enter");
-        Matcher newest =
-                ON_TAPE.matcher(BrowserWalk.job(page).at("/tape/0/text").asString());
+        JsonNode after = pressed(page, job, "Enter");
+        Matcher newest = ON_TAPE.matcher(after.at("/tape/0/text").asString());
         assertThat(newest.matches()).as("a reading is the newest line").isTrue();
         assertThat(newest.group(1) + " " + newest.group(2) + ": " + newest.group(3))
                 .isEqualTo(station + " " + string + ": " + text);
+        return after;
     }
 
     private static String now(JsonNode job, String station, int string, Found found) {
@@ -88,10 +88,10 @@ final class KeyboardWork {
         return found.at(station, string);
     }
 
-    /** A key that adds to the job. */
-    private static void pressed(Page page, JsonNode before, String key) {
+    /** A key that adds to the job. @return the job as it is then */
+    private static JsonNode pressed(Page page, JsonNode before, String key) {
         page.keyboard().press(key);
         long last = before.get("seq").asLong();
-        page.waitForCondition(() -> BrowserWalk.seq(page) > last);
+        return BrowserWalk.shownAfter(page, last);
     }
 }
