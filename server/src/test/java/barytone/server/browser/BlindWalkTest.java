@@ -42,9 +42,9 @@ class BlindWalkTest extends BrowserWalk {
         return Double.parseDouble(target.substring(target.indexOf('–') + 1).strip());
     }
 
-    // one of every number of strings; a day is walked with all eleven kinds
+    // few, usual and many strings; twelve are typed in the day's walk
     @ParameterizedTest
-    @EnumSource(names = {"BASS_4", "BASS_5", "ELECTRIC", "MANDOLIN", "TWELVE_STRING"})
+    @EnumSource(names = {"BASS_5", "ELECTRIC", "MANDOLIN"})
     void twoFastSeriesLandOnTheStringsOfTheOpenStation(InstrumentKind kind) {
         Page page = takeIn(kind.name());
         List<String> meant = new ArrayList<>();

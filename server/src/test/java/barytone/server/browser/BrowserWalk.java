@@ -85,7 +85,7 @@ abstract class BrowserWalk {
     /** Waits until the page shows more than a place of the tape. @return the job as it is then */
     static JsonNode shownAfter(Page page, long seq) {
         // asked by the page itself at every frame: an assertion would look again only after ever longer rests
-        page.waitForFunction("seq => Number(document.querySelector('main')?.dataset.seq ?? 0) > seq", seq);
+        page.waitForFunction("seq => Number(document.querySelector('main')?.dataset.seq ?? 0) > seq", (double) seq);
         return job(page);
     }
 
