@@ -5,7 +5,7 @@ public enum Ear {
     MICROPHONE("heard", 0.5),
     FILE("from a file", 0.5),
     STAND_IN("stand-in", 0.4),
-    TUNER("typed", 1);
+    TUNER("typed", 1.2);
 
     private final String label;
     private final double spread;

@@ -83,6 +83,27 @@ public record Tones(
                 && open.read().sounded().equals(Sounded.OPEN);
     }
 
+    /** Every note of a string that counts, sounded in a way, oldest first. */
+    public List<HeardNote> all(int string, Sounded sounded) {
+        return notes.stream()
+                .filter(n -> !n.offPitch()
+                        && n.read().string() == string
+                        && n.read().sounded().equals(sounded))
+                .toList();
+    }
+
+    /** How often the saddle of a string was moved from where a fretted note of it had been sounded. */
+    public long movedOften(int string) {
+        long places = notes.stream()
+                .filter(n -> !n.offPitch()
+                        && n.read().string() == string
+                        && n.read().sounded().how() == Sounded.How.FRETTED)
+                .map(HeardNote::shift)
+                .distinct()
+                .count();
+        return Math.max(0, places - 1);
+    }
+
     /** The last note of a string that counts, sounded in a way. */
     public Optional<HeardNote> last(int string, Sounded sounded) {
         return notes.reversed().stream()

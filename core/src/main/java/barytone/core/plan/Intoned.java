@@ -34,7 +34,13 @@ public record Intoned(
     private static final double SHIFTED = 0.5;
 
     /** A forecast of what a change of heights does to a note is right to this share of it (1 sd). */
-    private static final double FORECAST = 0.25;
+    private static final double FORECAST = 0.35;
+
+    /** One saddle in ten does not go with its screw, which is so much of the whole way (1 sd). */
+    private static final double STAYS = 0.3;
+
+    /** How well a crown is filed or a foot pushed, as a share of the way (1 sd). */
+    private static final double BY_HAND = 0.1;
 
     /** Open string and harmonic may disagree by this besides inharmonicity, cents. */
     private static final double FALSE = 2;
@@ -121,15 +127,17 @@ public record Intoned(
 
     /**
      * How far what is reckoned may be off, cents (1 sd): the note as it was sounded, the heights' share of the change and the saddle's, which is known as well as the
-     * thread of its screw; of all frets the worst.
+     * thread of its screw, and one in ten stays where it was; of all frets the worst.
      */
     public double spread(JobState job) {
+        return errors.stream().mapToDouble(e -> spread(job, e)).max().orElse(0);
+    }
+
+    private static double spread(JobState job, FretError error) {
         Normal pitch = job.tones().screwPitch();
-        double thread = job.spec().fittings().bridge().lengthScrewed() ? pitch.sd() / pitch.mean() : 0;
-        return errors.stream()
-                .mapToDouble(e -> Math.hypot(e.sounded(), Math.hypot(FORECAST * e.byHeights(), thread * e.bySaddle())))
-                .max()
-                .orElse(0);
+        double went =
+                job.spec().fittings().bridge().lengthScrewed() ? Math.hypot(pitch.sd() / pitch.mean(), STAYS) : BY_HAND;
+        return Math.hypot(error.sounded(), Math.hypot(FORECAST * error.byHeights(), went * error.bySaddle()));
     }
 
     /** Whether all frets that were chosen are read. */
@@ -145,6 +153,36 @@ public record Intoned(
     /** Whether one fret must be read again. */
     public boolean stale(FretError error) {
         return error.moved() || Math.abs(error.byHeights()) > SHIFTED * tolerance;
+    }
+
+    /**
+     * Whether its saddle was moved at least twice and all that was sounded over its places says together that it is within its tolerance: what a single note says
+     * otherwise is the finger's and the tuner's, and is not chased any farther.
+     */
+    boolean chased(JobState job) {
+        Tones tones = job.tones();
+        if (!read() || tones.movedOften(string) < 2) return false;
+        int main = errors.getLast().fret();
+        double[] now = forecast(job, string, tones.shift(string), job.estimate().likely(string));
+        double sum = 0;
+        double weights = 0;
+        for (HeardNote note : tones.all(string, Sounded.at(main))) {
+            double[] was = forecast(job, string, note.shift(), note.setup());
+            double[] heights =
+                    forecast(job, string, note.shift(), job.estimate().likely(string));
+            double sd = spread(
+                    job,
+                    new FretError(
+                            main,
+                            0,
+                            heights[main] - was[main],
+                            now[main] - heights[main],
+                            true,
+                            note.read().ear().spread()));
+            sum += (tones.error(note) + now[main] - was[main]) / (sd * sd);
+            weights += 1 / (sd * sd);
+        }
+        return Math.abs(sum / weights) <= tolerance;
     }
 
     /** How far outside of its tolerance, in cents at 12; 0 within. */

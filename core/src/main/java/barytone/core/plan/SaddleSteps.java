@@ -16,6 +16,9 @@ final class SaddleSteps {
     /** A move must better the worst string of its saddle by this, in cents at 12. */
     private static final double WORTH = 0.3;
 
+    /** Nobody pushes a foot by less, mm. */
+    private static final double LEAST_PUSH = 0.1;
+
     /** Edges of a fixed saddle's top that no crown can stand on, mm each. */
     private static final double EDGE = 0.4;
 
@@ -36,9 +39,9 @@ final class SaddleSteps {
 
     /** What every saddle should do, those that should stay left out; from bass to treble. */
     List<Advice.MoveSaddles.Step> steps() {
+        if (job.spec().fittings().bridge() == BridgeKind.FLOATING) return feetSteps();
         List<Double> wanted = wanted();
         List<Advice.MoveSaddles.Step> steps = new ArrayList<>();
-        boolean together = job.spec().fittings().bridge() == BridgeKind.FLOATING;
         for (int j = 0; j < along.size(); j++) {
             double back = wanted.get(j);
             Turns clockwise = Turns.NONE;
@@ -63,20 +66,23 @@ final class SaddleSteps {
             for (int s : along.strings(j)) {
                 Intoned now = all.at(s);
                 before.put(s, now.offset());
-                double got = together ? along.atStrings(wanted).get(s - 1) : back;
-                after.put(s, now.offset() + got * now.centsPerMm());
+                after.put(s, now.offset() + back * now.centsPerMm());
             }
             steps.add(new Advice.MoveSaddles.Step(j, back, clockwise, before, after, shortBy));
         }
-        if (together) return needed(steps.getFirst()) || needed(steps.getLast()) ? steps : List.of();
         return steps.stream().filter(s -> needed(s)).toList();
     }
 
     private boolean needed(Advice.MoveSaddles.Step step) {
         if (step.back() == 0) return false;
         List<Integer> deciding = deciding(step.support());
-        boolean out = deciding.stream().anyMatch(s -> all.at(s).outside() != 0);
+        boolean out = deciding.stream().anyMatch(this::out);
         return out && worst(step.before(), deciding) - worst(step.after(), deciding) > WORTH;
+    }
+
+    private boolean out(int string) {
+        Intoned at = all.at(string);
+        return at.outside() != 0 && !at.chased(job);
     }
 
     /** The strings for which a support is moved: all that it carries, of a pair the favoured one alone. */
@@ -102,7 +108,6 @@ final class SaddleSteps {
     }
 
     private List<Double> wanted() {
-        if (job.spec().fittings().bridge() == BridgeKind.FLOATING) return feet();
         List<Double> wanted = new ArrayList<>();
         int pair = 0;
         for (int j = 0; j < along.size(); j++) {
@@ -128,7 +133,72 @@ final class SaddleSteps {
                 Math.clamp(all.at(string).offset(), -200, 200));
     }
 
-    /** A floating bridge: the two outer strings decide, exactly. */
+    /** The moves of a floating bridge, which stands on two feet: the two outer strings decide. */
+    private List<Advice.MoveSaddles.Step> feetSteps() {
+        List<Double> wanted = feet();
+        List<Double> moves = new ArrayList<>();
+        boolean[] stopped = new boolean[2];
+        for (int j = 0; j < 2; j++) {
+            double back = wanted.get(j);
+            double room = room(j, back);
+            stopped[j] = Math.abs(back) > room && job.declined(Advice.SaddleLimit.topic(j));
+            moves.add(stopped[j] ? Math.signum(back) * room : back);
+        }
+        if (stopped[0] != stopped[1]) {
+            // one foot is as far as it goes: the other makes the best of it
+            int free = stopped[0] ? 1 : 0;
+            double best = bestBeside(free, moves.get(1 - free));
+            moves.set(free, Math.signum(best) * Math.min(Math.abs(best), room(free, best)));
+        }
+        List<Double> got = along.atStrings(moves);
+        Map<Integer, Double> before = new TreeMap<>();
+        Map<Integer, Double> after = new TreeMap<>();
+        for (int s : job.spec().everyString()) {
+            Intoned now = all.at(s);
+            before.put(s, now.offset());
+            after.put(s, now.offset() + got.get(s - 1) * now.centsPerMm());
+        }
+        List<Integer> outer = outer();
+        boolean out = outer.stream().anyMatch(this::out);
+        boolean pushes = moves.stream().anyMatch(m -> Math.abs(m) >= LEAST_PUSH);
+        if (!out || !pushes || together(before) - together(after) <= WORTH) return List.of();
+        List<Advice.MoveSaddles.Step> steps = new ArrayList<>();
+        for (int j = 0; j < 2; j++)
+            steps.add(new Advice.MoveSaddles.Step(
+                    j,
+                    moves.get(j),
+                    Turns.NONE,
+                    before,
+                    after,
+                    Math.max(0, Math.abs(moves.get(j)) - room(j, moves.get(j)))));
+        return steps;
+    }
+
+    /** How far off the outer strings are together, cents. */
+    private double together(Map<Integer, Double> cents) {
+        return Math.hypot(cents.getOrDefault(job.spec().bassString(), 0.0), cents.getOrDefault(1, 0.0));
+    }
+
+    private List<Integer> outer() {
+        return List.of(job.spec().bassString(), 1);
+    }
+
+    /** How far back one foot should go while the other goes by so much, mm: both outer strings as near as they can be. */
+    private double bestBeside(int free, double other) {
+        double towards = 0;
+        double power = 0;
+        for (int s : outer()) {
+            Intoned at = all.at(s);
+            double slope = at.centsPerMm() * along.shares().get(free).get(s - 1);
+            double left =
+                    at.offset() + at.centsPerMm() * along.shares().get(1 - free).get(s - 1) * other;
+            towards -= slope * left;
+            power += slope * slope;
+        }
+        return towards / power;
+    }
+
+    /** Where both feet put the outer strings exactly, mm back. */
     private List<Double> feet() {
         int low = job.spec().bassString();
         double atLow = all.at(low).saddleBack();

@@ -19,6 +19,7 @@ import barytone.core.quantity.Turns;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -210,6 +211,68 @@ class IntonationMovesTest extends PaperJob {
         move(feet);
         readWhatIsWanted();
         assertThat(error(6, 12)).isCloseTo(0, within(0.05));
+    }
+
+    @Test
+    void aFootAtItsEndLeavesTheOtherToMakeTheBestOfItAndIsNotPushedForEver() {
+        on(BridgeKind.FLOATING, NeckJoint.SET).agreed(Station.INTONATION);
+        wrong = new double[] {-3.0, 0, 0, 0, 0, 2.0};
+        readWhatIsWanted();
+        add(new JobEvent.LengthTravelRead(1, 0, 4));
+        Advice.SaddleLimit limit = (Advice.SaddleLimit) advice();
+        assertThat(limit.step().support()).isOne();
+        add(new JobEvent.Answered(limit.topic(), false));
+        Advice.MoveSaddles best = (Advice.MoveSaddles) advice();
+        assertThat(best.steps().getLast().back()).isCloseTo(0, within(1e-9));
+        // the sixth string comes right, the first stays about where its foot keeps it
+        Map<Integer, Double> after = best.steps().getFirst().after();
+        assertThat(after.getOrDefault(6, 99.0)).isBetween(-3.0, 3.0);
+        assertThat(after.getOrDefault(1, 0.0)).isBetween(-10.0, -7.0);
+        int moves = 0;
+        while (advice() instanceof Advice.MoveSaddles advice) {
+            assertThat(++moves).as("moves").isLessThan(4);
+            move(advice);
+            add(new JobEvent.Retuned());
+            readWhatIsWanted();
+        }
+        assertThat(advice()).isEqualTo(new Advice.Done(Station.INTONATION, Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
+    }
+
+    private void typed(int string, double cents) {
+        add(new JobEvent.Retuned());
+        for (Sounded sounded : List.of(Sounded.OPEN, Sounded.at(12))) {
+            double shown = sounded.equals(Sounded.OPEN) ? 0 : cents;
+            add(new JobEvent.PitchRead(string, sounded, shown, Ear.TUNER, null, false, false, "" + shown));
+        }
+    }
+
+    @Test
+    void whatATunerShowsOtherwiseEachTimeIsNotChasedForEver() {
+        on(BridgeKind.INDIVIDUAL, NeckJoint.BOLTED).agreed(Station.INTONATION);
+        wrong = new double[] {0, 0, 0, 0, 2.25, 0};
+        readWhatIsWanted();
+        for (double shown : new double[] {6, 2}) {
+            typed(5, shown);
+            add(((Advice.MoveSaddles) advice()).event(spec));
+        }
+        // all three together say that it stands right
+        typed(5, -2.2);
+        assertThat(Intoned.of(state(), 5).outside()).isNegative();
+        assertThat(advice()).isInstanceOf(Advice.Done.class);
+        // what stays out is moved all the same
+        typed(5, -6);
+        typed(5, -6);
+        assertThat(advice()).isInstanceOf(Advice.MoveSaddles.class);
+    }
+
+    @Test
+    void whereASaddleWentIsNotClaimedToBeKnownAsWellAsWhatWasHeard() {
+        on(BridgeKind.INDIVIDUAL, NeckJoint.BOLTED).agreed(Station.INTONATION);
+        readWhatIsWanted();
+        assertThat(Intoned.of(state(), 6).spread(state())).isLessThan(0.7);
+        move((Advice.MoveSaddles) advice());
+        // one in ten stays where it was: of six cents that is two
+        assertThat(Intoned.of(state(), 6).spread(state())).isBetween(1.5, 3.5);
     }
 
     @Test
