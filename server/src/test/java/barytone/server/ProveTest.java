@@ -35,7 +35,7 @@ class ProveTest {
     void theBenchWorldTellsWhatHoldsAndWhatItHarmed() {
         JsonNode told = prove("--instruments", "3", "--seed", "2", "--world", "bench", "--without", "time", "--json")
                 .lastLine();
-        assertThat(told.get("world").asString()).isEqualTo("hand+tools+method+slips+neck+rod+work");
+        assertThat(told.get("world").asString()).isEqualTo("hand+tools+method+slips+neck+rod+work+sound");
         assertThat(told.propertyNames())
                 .contains(
                         "inBandMeasurable",
@@ -57,7 +57,8 @@ class ProveTest {
                         "neckOffTwice",
                         "soundPartCondemned");
         assertThat(told.at("/coverage90/relief").asDouble()).isBetween(0.01, 1.0);
-        assertThat(told.at("/coverage90/intonation").isNull()).isTrue();
+        assertThat(told.at("/coverage90/intonation").asDouble()).isBetween(0.01, 1.0);
+        assertThat(told.at("/notes").asInt()).isPositive();
         Ran wrong = prove("--world", "moon");
         assertThat(wrong.code()).isEqualTo(2);
         assertThat(wrong.err()).contains("moon", "own", "bench");

@@ -22,7 +22,9 @@ public enum Adversity {
     /** Creep over minutes to hours, drift, necks that move when they are tuned. */
     TIME,
     /** Files that bite unevenly, turns off, the wrong way or left out, sanding off and tapered, threads stated wrong, screws and saddles at their ends. */
-    WORK;
+    WORK,
+    /** Intonation is agreed on: a finger presses below the crown, tuners tell a cent, strings are false or go off pitch, saddles stay where they were. */
+    SOUND;
 
     /** The name on a command line. */
     public String code() {

@@ -1,5 +1,6 @@
 package barytone.core.practice;
 
+import barytone.core.estimate.Normal;
 import barytone.core.neck.Allowed;
 import barytone.core.plan.Station;
 import java.util.Comparator;
@@ -16,17 +17,19 @@ import java.util.stream.IntStream;
  *
  * @param inBand instruments whose every true quantity ended in its band
  * @param measurable instruments whose every quantity that rod, screws and blank could reach ended in it within what can be measured
- * @param quantities that could be reached, of all instruments
- * @param within of them, ended in band within what can be measured
- * @param referred quantities that nothing could reach
+ * @param reached what could be reached and was, station by station
  * @param playsClean instruments whose every note has room over the true crowns
  * @param fretsAllow instruments that would play clean with everything in the middle of its band
  * @param playsCleanOfAllowed of those, how many do
+ * @param allReached of those, instruments of which nothing was referred
+ * @param playsCleanOfReached of them, how many play clean
  * @param stations what was stated at every decision, against the truth
  * @param claims times a quantity was said to be in band with nine chances in ten
  * @param claimsTrue of them, how many were
  * @param wrongStops instruments that were given up or called done with a reachable quantity out
  * @param unfinished instruments whose advice came to no end
+ * @param notes sounded and read on a tuner
+ * @param slackenings rounds with the strings slack or off
  * @param worst readings of the twentieth part of instruments that took most
  */
 public record BenchGround(
@@ -34,12 +37,12 @@ public record BenchGround(
         int instruments,
         int inBand,
         int measurable,
-        int quantities,
-        int within,
-        int referred,
+        Map<Station, Reached> reached,
         int playsClean,
         int fretsAllow,
         int playsCleanOfAllowed,
+        int allReached,
+        int playsCleanOfReached,
         Map<Station, Stated> stations,
         int claims,
         int claimsTrue,
@@ -51,12 +54,19 @@ public record BenchGround(
         int moves,
         int retunes,
         int overshoots,
+        int notes,
+        int slackenings,
         double minutes,
         double worst,
         int baselineInBand,
         int baselineMeasurable,
         int baselineReadings,
-        int baselineMoves) {
+        int baselineMoves,
+        int baselineNotes,
+        int baselineSlackenings) {
+
+    /** What is said to be in band with so many chances is claimed. */
+    static final double CLAIMED = 0.9;
 
     /** The least share of the instruments that is looked at as the worst. */
     private static final int TWENTIETH = 20;
@@ -69,6 +79,13 @@ public record BenchGround(
      * @param z2 sum of the squared deviations in units of the stated sd
      */
     public record Stated(double count, double in50, double in90, double in99, double z2) {
+        static final Stated NOTHING = new Stated(0, 0, 0, 0, 0);
+
+        static Stated of(double truth, Normal says) {
+            double z = Math.abs(truth - says.mean()) / Math.max(1e-9, says.sd());
+            return new Stated(1, z <= 0.6745 ? 1 : 0, z <= 1.6449 ? 1 : 0, z <= 2.5758 ? 1 : 0, z * z);
+        }
+
         Stated plus(Stated other) {
             return new Stated(
                     count + other.count, in50 + other.in50, in90 + other.in90, in99 + other.in99, z2 + other.z2);
@@ -86,6 +103,39 @@ public record BenchGround(
     }
 
     /**
+     * What was reached at a station, of all instruments.
+     *
+     * @param quantities judged, without those that were referred
+     * @param within of them, how many ended in band within what can be measured
+     * @param referred what rod, screws, blank and saddles could not reach
+     */
+    public record Reached(Station station, int quantities, int within, int referred) {
+        Reached plus(Reached o) {
+            return new Reached(station, quantities + o.quantities, within + o.within, referred + o.referred);
+        }
+    }
+
+    /** What was reached at a station; nothing where nobody worked. */
+    public Reached reached(Station station) {
+        return reached.getOrDefault(station, new Reached(station, 0, 0, 0));
+    }
+
+    /** Quantities that could be reached, of all stations. */
+    public int quantities() {
+        return reached.values().stream().mapToInt(Reached::quantities).sum();
+    }
+
+    /** Of them, those that ended in band within what can be measured. */
+    public int within() {
+        return reached.values().stream().mapToInt(Reached::within).sum();
+    }
+
+    /** Quantities that nothing could reach. */
+    public int referred() {
+        return reached.values().stream().mapToInt(Reached::referred).sum();
+    }
+
+    /**
      * What cannot be undone, of all instruments.
      *
      * @param slotUnderBand slots that a file brought under their band
@@ -94,7 +144,7 @@ public record BenchGround(
      * @param saddleTooLow saddles sanded to less than 2 mm above the bridge
      * @param rodBeyondLimit rods over three quarters of a turn tighter than found
      * @param neckOffTwice necks taken off more than once
-     * @param soundPartCondemned nuts filled, shimmed or made new that were sound
+     * @param soundPartCondemned nuts filled, shimmed, made new or accused that were sound, and strings replaced that were
      */
     public record Harm(
             int slotUnderBand,
@@ -118,7 +168,7 @@ public record BenchGround(
 
     /** What was stated at a station; nothing where nobody reads. */
     public Stated stated(Station station) {
-        return stations.getOrDefault(station, new Stated(0, 0, 0, 0, 0));
+        return stations.getOrDefault(station, Stated.NOTHING);
     }
 
     private record Job(Score score, Score.Ending ending, Tally tally, boolean finished, double minutes, Tally fair) {}
@@ -162,10 +212,12 @@ public record BenchGround(
 
     private static BenchGround sum(World world, List<Job> jobs) {
         Map<Station, Stated> stations = new EnumMap<>(Station.class);
+        Map<Station, Reached> reached = new EnumMap<>(Station.class);
         Harm harm = new Harm(0, 0, 0, 0, 0, 0, 0);
         for (Job job : jobs) {
-            for (Station station : Station.HEIGHTS) stations.merge(station, job.score.stated(station), Stated::plus);
+            for (Station station : Station.values()) stations.merge(station, job.score.stated(station), Stated::plus);
             harm = harm.plus(job.score.harm(job.ending));
+            for (Reached r : job.ending.reached()) reached.merge(r.station(), r, Reached::plus);
         }
         List<Integer> most = jobs.stream()
                 .map(j -> j.tally.readings())
@@ -177,12 +229,12 @@ public record BenchGround(
                 jobs.size(),
                 count(jobs, j -> j.ending.inBand()),
                 count(jobs, j -> j.ending.measurable()),
-                sum(jobs, j -> j.ending.quantities()),
-                sum(jobs, j -> j.ending.within()),
-                sum(jobs, j -> j.ending.referred()),
+                reached,
                 count(jobs, j -> j.ending.plays()),
                 count(jobs, j -> j.ending.fretsAllow()),
                 count(jobs, j -> j.ending.plays() && j.ending.fretsAllow()),
+                count(jobs, j -> j.ending.fretsAllow() && j.ending.referred() == 0),
+                count(jobs, j -> j.ending.plays() && j.ending.fretsAllow() && j.ending.referred() == 0),
                 stations,
                 sum(jobs, j -> j.score.claims()),
                 sum(jobs, j -> j.score.claimsTrue()),
@@ -194,12 +246,16 @@ public record BenchGround(
                 sum(jobs, j -> j.tally.moves()),
                 sum(jobs, j -> j.tally.retunes()),
                 sum(jobs, j -> j.tally.overshoots()),
+                sum(jobs, j -> j.tally.notes()),
+                sum(jobs, j -> j.tally.slackenings()),
                 jobs.stream().mapToDouble(Job::minutes).sum(),
                 most.stream().mapToInt(Integer::intValue).average().orElse(0),
                 count(jobs, j -> j.fair.inBand()),
                 count(jobs, j -> j.fair.measurable()),
                 sum(jobs, j -> j.fair.readings()),
-                sum(jobs, j -> j.fair.moves()));
+                sum(jobs, j -> j.fair.moves()),
+                sum(jobs, j -> j.fair.notes()),
+                sum(jobs, j -> j.fair.slackenings()));
     }
 
     private static int count(List<Job> jobs, Predicate<Job> which) {

@@ -1,11 +1,14 @@
 package barytone.core.practice;
 
 import barytone.core.instrument.Touch;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.Ear;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
 import barytone.core.plan.Advice;
+import barytone.core.plan.Intonation;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
 import barytone.core.reading.Gap;
@@ -14,8 +17,11 @@ import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Does exactly what the next move says, nothing else, until it says that the work is done; answers only what can be seen, felt or heard at a bench. */
@@ -34,6 +40,7 @@ final class DiligentTechnician {
     private final List<LoggedEvent> log = new ArrayList<>();
     private final @Nullable Score score;
     private Instant now = START;
+    private final Set<Integer> wrongSaddles = new HashSet<>();
     private int wrongWays;
     private boolean finished;
 
@@ -93,13 +100,13 @@ final class DiligentTechnician {
         log.add(new LoggedEvent(log.size() + 1L, now, event));
     }
 
-    private static IllegalStateException silent() {
-        return new IllegalStateException(
-                "A simulated instrument has neither pitch nor pickups; they are not agreed on.");
+    private static IllegalStateException noPickups() {
+        return new IllegalStateException("A simulated instrument has no pickups; they are not agreed on.");
     }
 
     private void follow(JobState job, Advice advice) {
         switch (advice) {
+            case Advice.Measure m when m.station() == Station.INTONATION -> listen(m.strings());
             case Advice.Measure m -> {
                 boolean closely =
                         m.reason() == Advice.Measure.Reason.ONCE_MORE || m.reason() == Advice.Measure.Reason.RECHECK;
@@ -117,7 +124,7 @@ final class DiligentTechnician {
             }
             case Advice.TurnRod turn -> {
                 double heard = work.turnRod(turn.net(), job.ways().step());
-                note(new JobEvent.RodTurned(turn.net(), turn.path().size() > 1, false), 60);
+                note(new JobEvent.RodTurned(turn.net(), turn.path().size() > 1, instrument.ranFree()), 60);
                 boolean tightened = (turn.net().sixteenths() > 0) != job.reversed();
                 // tightening sharpens: a clear answer the other way tells that the rod works the other way
                 if (Math.abs(heard) > HEARD && heard > 0 != tightened)
@@ -135,9 +142,21 @@ final class DiligentTechnician {
             }
             case Advice.FreePlay free ->
                 note(new JobEvent.RodRanFree(free.step().turn()), 5);
-            case Advice.AtTheSaddles ignored -> throw silent();
-            case Advice.TurnPickup ignored -> throw silent();
-            case Advice.TiredSpring ignored -> throw silent();
+            case Advice.MoveSaddles move -> moveSaddles(move);
+            case Advice.SaddleStayed move -> moveSaddles(move);
+            case Advice.SaddleLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
+            case Advice.SaddleWrongWay way -> wrongWay(job, way);
+            case Advice.ReplaceString replace -> {
+                if (score != null) score.stringCondemned(replace.string());
+                work.sounding().renew(replace.string());
+                note(new JobEvent.StringRenewed(replace.string()), 300);
+            }
+            case Advice.NutFirst nut -> {
+                if (score != null) nut.strings().forEach(score::nutAccused);
+                note(new JobEvent.Answered(nut.topic(), false), 5);
+            }
+            case Advice.TurnPickup ignored -> throw noPickups();
+            case Advice.TiredSpring ignored -> throw noPickups();
             case Advice.Stop stop -> note(new JobEvent.Answered(stop.topic(), false), 5);
             case Advice.LevelVibrato ignored -> note(new JobEvent.Answered(Advice.LevelVibrato.TOPIC, true), 60);
             case Advice.Adjusting move -> {
@@ -157,6 +176,44 @@ final class DiligentTechnician {
             case Advice.Finished ignored -> throw new IllegalStateException("finished is not a move");
             case Advice.ClosedJob ignored -> throw new IllegalStateException("closed is not a move");
         }
+    }
+
+    /** Sounds what is asked for, note by note, as the page asks for it; a string that was sounded is not gone back to. */
+    private void listen(List<Integer> strings) {
+        for (int s : strings) {
+            for (Sounded sounded : Intonation.of(job()).notes(s)) {
+                double cents = work.hear(s, sounded);
+                note(
+                        new JobEvent.PitchRead(
+                                s,
+                                sounded,
+                                cents,
+                                Ear.TUNER,
+                                null,
+                                false,
+                                false,
+                                String.format(Locale.ROOT, "%.1f", cents)),
+                        20);
+            }
+        }
+    }
+
+    private void moveSaddles(Advice.Adjusting move) {
+        JobEvent.SaddlesMoved meant = (JobEvent.SaddlesMoved) move.event(instrument.spec());
+        JobEvent.SaddlesMoved event = (JobEvent.SaddlesMoved) instrument.possible(meant);
+        work.adjust(event, true);
+        note(event, 60 * event.strings(instrument.spec()).size());
+        for (int j = 0; j < event.back().size(); j++) {
+            boolean stopped = !event.clockwise().get(j).equals(meant.clockwise().get(j))
+                    || !event.back().get(j).equals(meant.back().get(j));
+            if (stopped) note(work.sounding().room(j), 10);
+        }
+    }
+
+    /** The reading is doubted first; when the pitch goes the wrong way once more it is the screw. */
+    private void wrongWay(JobState job, Advice.SaddleWrongWay way) {
+        if (wrongSaddles.add(way.support())) note(new JobEvent.Answered(way.topic(), false), 5);
+        else note(new JobEvent.LengthDirectionLearned(!job.tones().clockwiseBack()), 5);
     }
 
     private Position position(JobState job, Station station) {

@@ -1,19 +1,25 @@
 package barytone.core.practice;
 
+import barytone.core.bridge.LengthScrews;
 import barytone.core.bridge.SupportSolver;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Band;
 import barytone.core.instrument.RodType;
+import barytone.core.intonation.IntonationWays;
+import barytone.core.intonation.SaddleFit;
+import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
+import barytone.core.neck.StringLine;
 import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -28,6 +34,10 @@ import java.util.TreeMap;
  */
 final class FixedOrderTechnician {
     private static final int MOST_MOVES = 80;
+
+    /** Nobody turns one saddle more often. */
+    private static final int MOST_ROUNDS = 6;
+
     private static final double USUAL_PITCH = 0.5;
 
     private final Workpiece instrument;
@@ -50,11 +60,51 @@ final class FixedOrderTechnician {
     WorkingOn work() {
         measureAll();
         while (work.moves() < MOST_MOVES) {
-            if (!(relief() || nut() || action())) return work;
+            if (!(relief() || nut() || action())) break;
             work.retune();
             if (!fair) measureAll();
         }
+        if (job.agreed(Station.INTONATION)) intonation();
         return work;
+    }
+
+    /** Saddle by saddle: open and at the octave, by what a millimetre does there, once more, until it is good enough. */
+    private void intonation() {
+        Supports along = instrument.spec().lengthwise();
+        IntonationWays ways = job.tones().ways();
+        Sounded main = Sounded.at(ways.frets().getLast());
+        for (int j = 0; j < along.size(); j++) {
+            List<Integer> strings = along.size() == 2 && along.strings(j).size() > 2
+                    ? List.of(j == 0 ? instrument.spec().bassString() : 1)
+                    : along.strings(j);
+            for (int round = 0; round < MOST_ROUNDS; round++) {
+                double worst = 0;
+                double sum = 0;
+                for (int s : strings) {
+                    double error = -work.hear(s, Sounded.OPEN) + work.hear(s, main);
+                    sum += error;
+                    worst = Math.max(worst, Math.abs(error) - ways.tolerance(s));
+                }
+                if (worst <= 0) break;
+                double mean = sum / strings.size();
+                StringLine line = instrument.spec().line();
+                double back = -mean / SaddleFit.centsPerMm(line.scale(), line.compensation(), main.fret());
+                JobEvent.Adjustment move = instrument.possible(along(along.size(), j, back));
+                if (((JobEvent.SaddlesMoved) move).strings(instrument.spec()).isEmpty()) break;
+                work.adjust(move, true);
+            }
+        }
+    }
+
+    private JobEvent.SaddlesMoved along(int supports, int support, double back) {
+        List<Turns> turns = new ArrayList<>(Collections.nCopies(supports, Turns.NONE));
+        List<Double> by = new ArrayList<>(Collections.nCopies(supports, 0.0));
+        LengthScrews screws = instrument.spec().fittings().length();
+        if (instrument.spec().fittings().bridge().lengthScrewed()) {
+            double way = screws.head().clockwiseBack() ? 1 : -1;
+            turns.set(support, new Turns(2 * (int) Math.round(8 * way * back / screws.pitchOrUsual())));
+        } else by.set(support, back);
+        return new JobEvent.SaddlesMoved(turns, by);
     }
 
     private void measureAll() {

@@ -26,6 +26,11 @@ interface Reader {
      */
     Gap read(Workpiece instrument, int string, GapMethod method, Tool tool, boolean closely);
 
+    /** A pitch as a tuner shows it, cents. */
+    default double shown(double cents) {
+        return cents;
+    }
+
     /** How the instrument lies, as the technician says. */
     default Position says() {
         return Position.PLAYING;

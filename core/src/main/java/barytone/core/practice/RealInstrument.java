@@ -11,12 +11,15 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An instrument as it comes to a bench: what it is declared to be and what is wanted are drawn as for a {@link VirtualInstrument}, the rest is as adverse as its
@@ -38,6 +41,9 @@ final class RealInstrument implements Workpiece {
     /** Less at the saddle is not worth moving, mm. */
     private static final double JUST_VISIBLE = 0.15;
 
+    private static final Set<Station> WITH_SOUND =
+            Set.of(Station.RELIEF, Station.NUT, Station.ACTION, Station.INTONATION);
+
     private final World world;
     private final RandomGenerator random;
     private final InstrumentSpec spec;
@@ -50,6 +56,7 @@ final class RealInstrument implements Workpiece {
     private final double threadPitch;
     private final double creep;
     private final double creepMinutes;
+    private final @Nullable RealStrings strings;
     private final double[] bite;
     private final double[] slots;
     private final double[] saddles;
@@ -67,7 +74,8 @@ final class RealInstrument implements Workpiece {
         VirtualInstrument drawn = new VirtualInstrument(random);
         this.threadPitch = drawn.threadPitch();
         this.spec = threadStated(drawn.spec());
-        this.defaults = drawn.defaults();
+        boolean sounds = world.has(Adversity.SOUND);
+        this.defaults = sounds ? drawn.defaults().scope(WITH_SOUND) : drawn.defaults();
         this.touch = drawn.touch();
         this.supports = spec.supports();
         this.neck = new RealNeck(spec, world.has(Adversity.NECK), random);
@@ -85,6 +93,31 @@ final class RealInstrument implements Workpiece {
         this.roomDown = new double[supports.places().size()];
         drawWork();
         found(drawn);
+        this.strings = sounds ? new RealStrings(spec, standing(), random) : null;
+    }
+
+    private RealStrings.Standing standing() {
+        return new RealStrings.Standing() {
+            @Override
+            public StringLine line(int string, double back) {
+                return neck.at(string, curvature(string), back);
+            }
+
+            @Override
+            public StringState state(int string) {
+                return stands(string, curvature(string));
+            }
+        };
+    }
+
+    @Override
+    public Workpiece.@Nullable Sounding sounding() {
+        return strings;
+    }
+
+    /** How far a string's saddle stands behind where its crowns were drawn for, mm. */
+    private double back(int string) {
+        return strings == null ? 0 : strings.back(string);
     }
 
     private InstrumentSpec threadStated(InstrumentSpec declared) {
@@ -161,7 +194,7 @@ final class RealInstrument implements Workpiece {
 
     @Override
     public StringLine crowns(int string) {
-        return neck.at(string, curvature(string));
+        return neck.at(string, curvature(string), back(string));
     }
 
     @Override
@@ -182,7 +215,7 @@ final class RealInstrument implements Workpiece {
     @Override
     public double gapBent(int string, GapMethod method, double relief) {
         double k = curvature(string) + relief / perCurvature;
-        return neck.at(string, k).gap(method, stands(string, k));
+        return neck.at(string, k, back(string)).gap(method, stands(string, k));
     }
 
     @Override
@@ -214,6 +247,11 @@ final class RealInstrument implements Workpiece {
     }
 
     @Override
+    public boolean ranFree() {
+        return rod.ranFree();
+    }
+
+    @Override
     public boolean rodReaches(boolean lower) {
         return rod.reaches(lower);
     }
@@ -240,6 +278,7 @@ final class RealInstrument implements Workpiece {
     @Override
     public void retune() {
         bothSides(world.has(Adversity.TIME) ? 0.006 : 0.002);
+        if (strings != null) for (int s : spec.everyString()) strings.tune(s);
     }
 
     private void bothSides(double reliefSd) {
@@ -250,6 +289,7 @@ final class RealInstrument implements Workpiece {
 
     @Override
     public JobEvent.Adjustment possible(JobEvent.Adjustment event) {
+        if (event instanceof JobEvent.SaddlesMoved e && strings != null) return strings.possible(e);
         if (!(event instanceof JobEvent.BridgeScrewed screws) || !world.has(Adversity.WORK)) return event;
         List<Turns> room = new ArrayList<>();
         for (int i = 0; i < screws.screws().size(); i++) {
@@ -289,8 +329,7 @@ final class RealInstrument implements Workpiece {
                 lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge()).atStrings(List.of(low, high)));
             }
             case JobEvent.SlotsFiled e -> e.slots().forEach(this::file);
-            // nobody listens to a simulated instrument yet
-            case JobEvent.SaddlesMoved ignored -> {}
+            case JobEvent.SaddlesMoved e -> moveAlong(e);
             case JobEvent.NutReworked e -> {
                 double done = e.change() * give(1.0 / 12);
                 for (int s : e.strings()) slots[s - 1] += done;
@@ -317,6 +356,14 @@ final class RealInstrument implements Workpiece {
             heights.add(height);
         }
         return supports.atStrings(heights);
+    }
+
+    /** A saddle that goes back follows its plate; the string that it carries stays as high above it. */
+    private void moveAlong(JobEvent.SaddlesMoved event) {
+        if (strings == null) return;
+        List<Double> back = strings.move(event);
+        for (int i = 0; i < saddles.length; i++)
+            saddles[i] += back.get(i) * spec.fittings().length().plateRise();
     }
 
     private int way() {

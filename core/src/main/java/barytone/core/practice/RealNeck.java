@@ -59,15 +59,15 @@ final class RealNeck {
         }
     }
 
-    /** The crowns under a string at a curvature. */
-    StringLine at(int string, double curvature) {
+    /** The crowns under a string at a curvature, its saddle so far behind where it was drawn, mm. */
+    StringLine at(int string, double curvature, double back) {
         Map<Integer, Double> errors = new HashMap<>();
         double joined = scale.crown(joint);
         for (int n = 1; n < uneven.length; n++) {
             double error = uneven[n] + more(curvature, Math.max(0, joined - scale.crown(n)));
             if (error != 0) errors.put(n, error);
         }
-        return new StringLine(scale, joint, compensation.get(string - 1), errors);
+        return new StringLine(scale, joint, compensation.get(string - 1) + back, errors);
     }
 
     /** How much the nut end is bent up more than by even bending, mm. */

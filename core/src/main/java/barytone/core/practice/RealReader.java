@@ -22,6 +22,9 @@ final class RealReader implements Reader {
 
     private static final double CALIPER_SCATTER = 0.012;
 
+    /** How well a tuner repeats itself, cents: one way or the other it shows a cent more or less. */
+    private static final double TUNER = 0.6;
+
     private final World world;
     private final RandomGenerator random;
     private final VirtualTools tools;
@@ -84,6 +87,12 @@ final class RealReader implements Reader {
                 instrument instanceof RealInstrument real ? real.gapBent(at, done, flat) : instrument.gap(at, done);
         Gap seen = seen(truth, method, tool, closely);
         return kind == 2 ? mistyped(seen) : seen;
+    }
+
+    /** A tuner tells a cent, to a tenth. */
+    @Override
+    public double shown(double cents) {
+        return Math.rint(10 * (cents + TUNER * random.nextGaussian())) / 10;
     }
 
     private GapMethod really(GapMethod method, InstrumentSpec spec) {

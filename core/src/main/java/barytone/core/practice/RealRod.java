@@ -12,6 +12,9 @@ final class RealRod {
     private final boolean present;
     private final boolean reversed;
     private final double perTurn;
+    /** A turn that met nothing for this share of it feels free. */
+    private static final double MOSTLY = 0.8;
+
     private final double growth;
     private final double play;
     private final double tilt;
@@ -21,6 +24,7 @@ final class RealRod {
     private double position;
     private double lastWay;
     private boolean stiff;
+    private boolean ranFree;
 
     /** What a turn gives, mm of relief on the two sides. */
     record Answer(double bass, double treble) {
@@ -44,6 +48,7 @@ final class RealRod {
     /** Turns it, positive clockwise. */
     Answer turn(double clockwise, RandomGenerator random) {
         stiff = false;
+        ranFree = false;
         if (!present || clockwise == 0) return new Answer(0, 0);
         double tighter = reversed ? -clockwise : clockwise;
         double way = Math.signum(tighter);
@@ -51,6 +56,7 @@ final class RealRod {
         lastWay = way;
         double unfree = Math.min(free, Math.abs(tighter) - lost);
         free -= unfree;
+        ranFree = unfree > MOSTLY * Math.abs(tighter);
         double to = position + way * (Math.abs(tighter) - lost - unfree);
         if (to > tightest) {
             stiff = true;
@@ -69,6 +75,11 @@ final class RealRod {
     /** Whether the last turn met the tight end. */
     boolean stiff() {
         return stiff;
+    }
+
+    /** Whether the last turn met no resistance: a hand on the wrench tells. */
+    boolean ranFree() {
+        return ranFree;
     }
 
     /** How far it stands tighter than found, turns. */

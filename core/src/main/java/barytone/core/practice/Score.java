@@ -12,7 +12,10 @@ import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.plan.Station;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Judges a job by the truth: what it stated against what was so, what it did that cannot be undone, and how it ended. What the rod, the screws and a blank cannot
@@ -31,17 +34,17 @@ final class Score {
     /** A string that leaves no gap here lies on the first fret: its slot is at the frets. */
     private static final GapMethod ON_FRET = new GapMethod.NutPressed(3);
 
+    /** A string that touches by less than this is not heard, and no gauge tells it, mm. */
+    private static final double TOUCHES = 0.01;
+
     private static final double PLUCK = 0.2;
     private static final double A4 = 440;
 
     private final Workpiece instrument;
     private final Touch touch;
     private final boolean[] filed;
-    private final double[] covered50 = new double[Station.HEIGHTS.size()];
-    private final double[] covered90 = new double[Station.HEIGHTS.size()];
-    private final double[] covered99 = new double[Station.HEIGHTS.size()];
-    private final double[] stated = new double[Station.HEIGHTS.size()];
-    private final double[] z2 = new double[Station.HEIGHTS.size()];
+    private final Map<Station, BenchGround.Stated> stated = new EnumMap<>(Station.class);
+    private final @Nullable HeardScore heard;
     private int claims;
     private int claimsTrue;
     private double sandedBass;
@@ -51,31 +54,42 @@ final class Score {
     private boolean rodBeyondLimit;
     private int shims;
     private int soundCondemned;
+    private int soundStrings;
     private final Aims aims;
 
     /**
      * How one job ended.
      *
-     * @param quantities judged, without those that were referred
-     * @param within of them, how many ended in band within what can be measured
-     * @param referred what rod, screws and blank could not reach
+     * @param reached what was brought where it shall be, station by station
      */
     record Ending(
             boolean inBand,
             boolean measurable,
-            int quantities,
-            int within,
-            int referred,
+            List<BenchGround.Reached> reached,
             boolean plays,
             boolean fretsAllow,
             int slotsUnder,
-            int slotsOnFret) {}
+            int slotsOnFret) {
+        int quantities() {
+            return reached.stream().mapToInt(BenchGround.Reached::quantities).sum();
+        }
+
+        int within() {
+            return reached.stream().mapToInt(BenchGround.Reached::within).sum();
+        }
+
+        int referred() {
+            return reached.stream().mapToInt(BenchGround.Reached::referred).sum();
+        }
+    }
 
     Score(Workpiece instrument, JobState before, Touch touch) {
         this.instrument = instrument;
         this.touch = touch;
         this.filed = new boolean[instrument.spec().strings()];
         this.aims = new Aims(instrument, before);
+        Workpiece.Sounding strings = instrument.sounding();
+        this.heard = strings == null ? null : new HeardScore(instrument, strings, before);
     }
 
     /** Compares what is stated with what is so; only what was read at least once is stated. */
@@ -84,18 +98,13 @@ final class Score {
             if (job.look(aim.station(), aim.string()).isEmpty()) continue;
             Normal says = job.estimate().now(aim.string(), aim.method());
             double truth = aims.truth(aim);
-            double z = Math.abs(truth - says.mean()) / Math.max(1e-9, says.sd());
-            int i = aim.station().ordinal();
-            stated[i]++;
-            z2[i] += z * z;
-            if (z <= 0.6745) covered50[i]++;
-            if (z <= 1.6449) covered90[i]++;
-            if (z <= 2.5758) covered99[i]++;
-            if (says.between(aim.band().low(), aim.band().high()) >= 0.9) {
+            stated.merge(aim.station(), BenchGround.Stated.of(truth, says), BenchGround.Stated::plus);
+            if (says.between(aim.band().low(), aim.band().high()) >= BenchGround.CLAIMED) {
                 claims++;
                 if (aim.band().outside(truth) == 0) claimsTrue++;
             }
         }
+        if (heard != null) heard.observe(job);
     }
 
     /** Tells what is about to be done. */
@@ -127,6 +136,18 @@ final class Score {
                 && instrument.proud() < RealInstrument.LEAST_PROUD) saddleTooLow = true;
     }
 
+    /** A string is called false. */
+    void stringCondemned(int string) {
+        Workpiece.Sounding strings = instrument.sounding();
+        if (strings != null && !strings.isFalse(string)) soundStrings++;
+    }
+
+    /** A nut is called too high by the notes over it. */
+    void nutAccused(int string) {
+        boolean high = aims.at(Station.NUT).stream().anyMatch(a -> a.string() == string && aims.outside(a) > 0);
+        if (!high) soundCondemned++;
+    }
+
     /** Looks at how far the rod stands tighter than found. */
     void rodTurned() {
         if (instrument.tighter() > ROD_LIMIT + 0.05) rodBeyondLimit = true;
@@ -148,27 +169,26 @@ final class Score {
         };
     }
 
-    /** The sides are wanted otherwise than one rod can set them: the one is above its band by more than the other, or the other way round. */
+    /** The sides are wanted otherwise than one rod can set them: they stand farther apart than a band is wide. */
     private boolean oneSided() {
         List<Aims.Aim> sides = aims.at(Station.RELIEF);
         List<Double> from =
                 sides.stream().map(a -> aims.truth(a) - a.band().middle()).toList();
         double width = sides.stream().mapToDouble(a -> a.band().width()).min().orElse(1);
-        return from.size() == 2
-                && Math.abs(from.getFirst() - from.getLast()) > width + 2 * Aims.measurable(Station.RELIEF);
+        return from.size() == 2 && Math.abs(from.getFirst() - from.getLast()) > width;
     }
 
     Ending ending() {
-        int referred = 0;
-        int within = 0;
-        int quantities = 0;
+        Map<Station, BenchGround.Reached> reached = new EnumMap<>(Station.class);
         for (Aims.Aim aim : aims.all()) {
-            if (aims.within(aim)) {
-                within++;
-                quantities++;
-            } else if (referred(aim)) referred++;
-            else quantities++;
+            boolean within = aims.within(aim);
+            boolean counts = within || !referred(aim);
+            reached.merge(
+                    aim.station(),
+                    new BenchGround.Reached(aim.station(), counts ? 1 : 0, within ? 1 : 0, counts ? 0 : 1),
+                    BenchGround.Reached::plus);
         }
+        if (heard != null) reached.put(Station.INTONATION, heard.ending());
         int under = 0;
         int onFret = 0;
         for (Aims.Aim aim : aims.all()) {
@@ -177,11 +197,9 @@ final class Score {
             if (instrument.gap(aim.string(), ON_FRET) < 0) onFret++;
         }
         return new Ending(
-                aims.inBand(),
-                within == quantities,
-                quantities,
-                within,
-                referred,
+                aims.inBand() && (heard == null || heard.inBand()),
+                reached.values().stream().allMatch(r -> r.within() == r.quantities()),
+                List.copyOf(reached.values()),
                 clean(false),
                 clean(true),
                 under,
@@ -202,7 +220,7 @@ final class Score {
                     900);
             double force = PluckForce.of(spec.kind(), s, spec.strings(), touch);
             boolean free = ClearanceMap.of(crowns, state, tension, force, PLUCK).stream()
-                    .allMatch(note -> note.margin() >= 0);
+                    .allMatch(note -> note.margin() >= -TOUCHES);
             if (!free) return false;
         }
         return true;
@@ -240,16 +258,16 @@ final class Score {
 
     /** What was stated at a station, against the truth. */
     BenchGround.Stated stated(Station station) {
-        int i = station.ordinal();
-        return new BenchGround.Stated(stated[i], covered50[i], covered90[i], covered99[i], z2[i]);
+        if (station == Station.INTONATION && heard != null) return heard.stated();
+        return stated.getOrDefault(station, BenchGround.Stated.NOTHING);
     }
 
     int claims() {
-        return claims;
+        return claims + (heard == null ? 0 : heard.claims());
     }
 
     int claimsTrue() {
-        return claimsTrue;
+        return claimsTrue + (heard == null ? 0 : heard.claimsTrue());
     }
 
     /** What cannot be undone. */
@@ -261,6 +279,6 @@ final class Score {
                 saddleTooLow ? 1 : 0,
                 rodBeyondLimit ? 1 : 0,
                 shims > 1 ? 1 : 0,
-                soundCondemned);
+                soundCondemned + soundStrings);
     }
 }

@@ -8,5 +8,17 @@ package barytone.core.practice;
  * @param unsafe steps that could have hurt the instrument or somebody: a rod step over the limit, a slot filed below the frets, a
  *     string raised at pitch
  * @param overshoots moves that carried a quantity from one side of its band past the other
+ * @param readings of gaps
+ * @param notes sounded and read on a tuner
+ * @param slackenings rounds with the strings slack or off
  */
-record Tally(boolean inBand, boolean measurable, int unsafe, int readings, int moves, int retunes, int overshoots) {}
+record Tally(
+        boolean inBand,
+        boolean measurable,
+        int unsafe,
+        int readings,
+        int moves,
+        int retunes,
+        int overshoots,
+        int notes,
+        int slackenings) {}

@@ -1,5 +1,6 @@
 package barytone.core.practice;
 
+import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
@@ -9,6 +10,7 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 
 /** A technician's hands: does what is decided on an instrument and counts it, with the truth at hand to judge by. */
 final class WorkingOn {
@@ -19,6 +21,8 @@ final class WorkingOn {
     private int readings;
     private int moves;
     private int retunes;
+    private int notes;
+    private int slackenings;
     private int overshoots;
 
     WorkingOn(Workpiece instrument, Reader tools, JobState job) {
@@ -31,6 +35,20 @@ final class WorkingOn {
         readings++;
         instrument.rest(Duration.ofSeconds(20));
         return tools.read(instrument, string, method, tool, closely);
+    }
+
+    /** Sounds a note and reads the tuner, cents; an open string is brought to its pitch first. */
+    double hear(int string, Sounded sounded) {
+        notes++;
+        Workpiece.Sounding strings = sounding();
+        if (sounded.how() == Sounded.How.OPEN) strings.tune(string);
+        instrument.rest(Duration.ofSeconds(20));
+        return tools.shown(strings.sound(string, sounded));
+    }
+
+    /** The strings of an instrument that is listened to. */
+    Workpiece.Sounding sounding() {
+        return Objects.requireNonNull(instrument.sounding(), "nobody listens to it");
     }
 
     /** Turns the rod and hears how the strings answer: positive is sharp. */
@@ -57,6 +75,20 @@ final class WorkingOn {
         boolean belowFrets = event.station() == Station.NUT
                 && event.touches(instrument.spec()).stream().anyMatch(s -> instrument.slotHeight(s) < 0);
         if (belowFrets) unsafe++;
+        if (slackens(event)) slackenings++;
+    }
+
+    /** Whether strings come off, or lie slack beside their slots, while it is done. */
+    private boolean slackens(JobEvent.Adjustment event) {
+        return switch (event) {
+            case JobEvent.SlotsFiled ignored -> true;
+            case JobEvent.NutReworked ignored -> true;
+            case JobEvent.SaddleReworked ignored -> true;
+            case JobEvent.NeckShimmed ignored -> true;
+            case JobEvent.SaddlesMoved ignored ->
+                !instrument.spec().fittings().bridge().lengthScrewed();
+            case JobEvent.BridgeScrewed ignored -> false;
+        };
     }
 
     void retune() {
@@ -83,7 +115,7 @@ final class WorkingOn {
 
     Tally tally() {
         boolean measurable = aims.all().stream().allMatch(aims::within);
-        return new Tally(aims.inBand(), measurable, unsafe, readings, moves, retunes, overshoots);
+        return new Tally(aims.inBand(), measurable, unsafe, readings, moves, retunes, overshoots, notes, slackenings);
     }
 
     /** The misses by station and side, for whoever looks for what costs most. */

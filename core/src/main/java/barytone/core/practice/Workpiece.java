@@ -2,6 +2,7 @@ package barytone.core.practice;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
+import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobDefaults;
 import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
@@ -9,6 +10,7 @@ import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 
 /** A simulated instrument: a hidden true state that answers to moves. */
 interface Workpiece {
@@ -42,6 +44,11 @@ interface Workpiece {
 
     /** Whether the rod met its end at the last turn: too stiff to go on. */
     default boolean stiff() {
+        return false;
+    }
+
+    /** Whether the last turn of the rod met no resistance. */
+    default boolean ranFree() {
         return false;
     }
 
@@ -82,6 +89,35 @@ interface Workpiece {
     /** Whether the bridge could still bring the strings down, or up. */
     default boolean bridgeReaches(boolean lower) {
         return true;
+    }
+
+    /** How its strings sound; null where nobody listens. */
+    default @Nullable Sounding sounding() {
+        return null;
+    }
+
+    /** What its strings do when they are listened to. */
+    interface Sounding {
+        /** How a note sounds now, cents above what is wanted. */
+        double sound(int string, Sounded sounded);
+
+        /** Brings a string to its pitch. */
+        void tune(int string);
+
+        /** Puts another string on. */
+        void renew(int string);
+
+        /** How far a saddle can still go. */
+        JobEvent.LengthTravelRead room(int support);
+
+        /** The true error at the octave against the open string, cents. */
+        double error(int string);
+
+        /** Whether a string sounds otherwise at every fret, whatever is done. */
+        boolean isFalse(int string);
+
+        /** Whether the saddle of a string has way left to take so many cents away. */
+        boolean reaches(int string, double cents);
     }
 
     /** Room left of the height screws. */

@@ -5,11 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.instrument.RodType;
+import barytone.core.intonation.Sounded;
+import barytone.core.joblog.JobEvent;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.NotAllowedException;
 import barytone.core.neck.StringState;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Turns;
 import barytone.core.reading.Tool;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -44,8 +51,10 @@ class BenchGroundTest {
     @Test
     void withEverythingDrawnWhatIsStatedHoldsAndNothingIsSpoiled() {
         BenchGround bench = BenchGround.run(50, 3, World.BENCH);
-        for (Station station : Station.HEIGHTS)
+        for (Station station : List.of(Station.RELIEF, Station.NUT, Station.ACTION, Station.INTONATION))
             assertThat(bench.stated(station).covered90()).as(station.label()).isBetween(0.82, 0.99);
+        BenchGround.Reached heard = bench.reached(Station.INTONATION);
+        assertThat((double) heard.within() / heard.quantities()).isGreaterThan(0.93);
         assertThat((double) bench.claimsTrue() / bench.claims()).isGreaterThan(0.88);
         assertThat((double) bench.within() / bench.quantities()).isGreaterThan(0.94);
         BenchGround.Harm harm = bench.harm();
@@ -121,8 +130,48 @@ class BenchGroundTest {
     }
 
     private static double pressed(RealNeck neck, double curvature) {
-        return neck.at(1, curvature)
+        return neck.at(1, curvature, 0)
                 .gap(new GapMethod.NutPressed(3), new StringState(curvature, neck.nutRise(curvature), 2));
+    }
+
+    @Test
+    void aSaddleThatGoesBackTakesItsCentsAwayUntilItsWayEnds() {
+        World world = World.of(Adversity.SOUND);
+        int stayed = 0;
+        for (long seed = 1; seed <= 60; seed++) {
+            RealInstrument instrument = instrument(world, seed);
+            Workpiece.Sounding strings = Objects.requireNonNull(instrument.sounding());
+            if (!instrument.spec().fittings().bridge().lengthScrewed()) continue;
+            int low = instrument.spec().bassString();
+            double before = strings.error(low);
+            double room = strings.room(0).back();
+            List<Turns> turns = new ArrayList<>(
+                    Collections.nCopies(instrument.spec().lengthwise().size(), Turns.NONE));
+            turns.set(0, new Turns(32));
+            JobEvent.Adjustment asked = new JobEvent.SaddlesMoved(turns, Collections.nCopies(turns.size(), 0.0));
+            JobEvent.SaddlesMoved done = (JobEvent.SaddlesMoved) instrument.possible(asked);
+            instrument.adjust(done);
+            double went = room - strings.room(0).back();
+            assertThat(went).isLessThanOrEqualTo(room + 0.05);
+            if (done.clockwise().getFirst().sixteenths() == 32 && went == 0) stayed++;
+            assertThat(strings.error(low) - before)
+                    .isCloseTo(-1731 / instrument.spec().scaleLength() * went, within(0.3 + 0.1 * went));
+            // the string hangs low until it is tuned
+            if (went != 0) assertThat(strings.sound(low, Sounded.OPEN)).isLessThan(-2);
+            strings.tune(low);
+            assertThat(strings.sound(low, Sounded.OPEN)).isBetween(-2.0, 2.0);
+        }
+        assertThat(stayed).isBetween(1, 12);
+    }
+
+    @Test
+    void nobodyListensWhereSoundIsLeftOut() {
+        World silent = World.BENCH.without(Adversity.SOUND);
+        BenchGround ground = BenchGround.run(3, 2, silent);
+        assertThat(ground.notes()).isZero();
+        assertThat(ground.stated(Station.INTONATION).count()).isZero();
+        assertThat(ground.reached()).doesNotContainKey(Station.INTONATION);
+        assertThat(BenchGround.run(3, 2, World.BENCH).notes()).isPositive();
     }
 
     @Test
