@@ -247,7 +247,8 @@ public final class JobReplay {
             case JobEvent.ReadingDropped ignored -> {}
             case JobEvent.RodRanFree ignored -> {}
             case JobEvent.RodTurnedOtherWay ignored -> {}
-            case JobEvent.RodDirectionLearned ignored -> {}
+            case JobEvent.RodDirectionLearned ignored ->
+                rod.measured().ifPresent(s -> answers.put(JobState.wayOf(s), false));
             case JobEvent.NoteWritten ignored -> {}
             case JobEvent.Undone ignored -> {}
             case JobEvent.Redone ignored -> {}

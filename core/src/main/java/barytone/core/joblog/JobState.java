@@ -217,6 +217,11 @@ public record JobState(
         return declined(leaving(station)) || declined(formerly(station)) || declined("measure-" + station);
     }
 
+    /** The topic of which way the rod works, as a step told it: once said it is not asked again for that step. */
+    public static String wayOf(RodStep step) {
+        return "rod-way-" + step.turn();
+    }
+
     /** The topic by which a station is left as it is. */
     public static String leaving(Station station) {
         return "leave-" + station;

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What the rod was asked and what it answered: turns between two looks at the relief are one step. */
@@ -27,6 +28,11 @@ final class RodHistory {
 
     List<RodStep> steps() {
         return List.copyOf(steps);
+    }
+
+    /** The last step, when what it did was read. */
+    Optional<RodStep> measured() {
+        return steps.isEmpty() || steps.getLast().change() == null ? Optional.empty() : Optional.of(steps.getLast());
     }
 
     /** A turn that bit; the setup is as estimated before it. */

@@ -233,6 +233,22 @@ class RodJobTest {
     }
 
     @Test
+    void whoSaidWhichWayTheRodWorksIsNotAskedAgainOfTheSameStep() {
+        Paper p = new Paper(electric())
+                .read(0.40, 0.36)
+                .turn(2)
+                .retune()
+                .read(0.47, 0.43)
+                .read(0.47, 0.43);
+        assertThat(p.advice()).isInstanceOf(Advice.WrongWay.class);
+        p.add(new JobEvent.RodDirectionLearned(false));
+        assertThat(p.advice()).isInstanceOf(Advice.TurnRod.class);
+        // a further step that goes the wrong way asks once more
+        p.turn(2).retune().read(0.55, 0.51).read(0.55, 0.51);
+        assertThat(p.advice()).isInstanceOf(Advice.WrongWay.class);
+    }
+
+    @Test
     void aTurnNotedTheWrongWayRoundIsPutRight() {
         Paper p = new Paper(electric())
                 .read(0.40, 0.36)
