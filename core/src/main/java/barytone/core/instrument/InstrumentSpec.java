@@ -49,7 +49,7 @@ public record InstrumentSpec(
     /** How far files, hands and lumps of one material differ, as a share of the usual bite: bone 0.015 give or take 0.010. */
     private static final double BITE_SPREAD = 0.67;
 
-    private static final double THREAD_SPREAD = 0.02;
+    private static final double THREAD_SPREAD = 0.08;
 
     public InstrumentSpec {
         tuning = List.copyOf(tuning);

@@ -8,18 +8,10 @@ import barytone.core.reading.Tool;
  * repeats; what the tool scatters by is no fault of the hand.
  */
 final class Hand {
-    private static final double USUAL_COUNTS = 6;
-
-    /** No hand is known to be better than this, mm, nor taken to be worse than that. */
-    private static final double BEST = 0.008;
-
-    private static final double WORST = 0.03;
-
     /** A difference of more than so many spreads is a slip, and says nothing of the hand. */
     private static final double SLIP = 4;
 
-    private double count = USUAL_COUNTS;
-    private double sum = USUAL_COUNTS * Tool.REPEATABILITY * Tool.REPEATABILITY;
+    private HandRepeats learned = HandRepeats.NONE;
 
     /** Two numbers of one gap; a bracket between two leaves tells nothing of the hand. */
     void repeated(TakenReading one, TakenReading other) {
@@ -29,13 +21,17 @@ final class Hand {
         if (square > SLIP * SLIP * (scatter * scatter + repeatability() * repeatability())) return;
         // a coarse tool tells little of the hand behind it
         double weight = square(Tool.REPEATABILITY) / (square(Tool.REPEATABILITY) + scatter * scatter);
-        count += weight;
-        sum += weight * Math.max(0, square - scatter * scatter);
+        learned = learned.plus(new HandRepeats(weight, weight * Math.max(0, square - scatter * scatter)));
     }
 
     /** Spread of the same hand at the same gap, mm (1 sd). */
     double repeatability() {
-        return Math.clamp(Math.sqrt(sum / count), BEST, WORST);
+        return learned.spread();
+    }
+
+    /** What it was learned from. */
+    HandRepeats learned() {
+        return learned;
     }
 
     private static double square(double x) {

@@ -584,6 +584,7 @@ public final class JobReplay {
                 sanded,
                 shims,
                 leverage.share(),
+                hand.learned(),
                 Map.copyOf(putOff),
                 neckAngle,
                 pattern,

@@ -47,6 +47,7 @@ import org.jspecify.annotations.Nullable;
  * @param sanded a saddle was sanded on this job
  * @param shims how often the neck came off for a shim on this job
  * @param reliefShare what relief moved by for what the action says that it should, 1 being just that; null while too little was turned to tell
+ * @param hand what gaps that were read again tell of the hand
  * @param putOff how often a station was left until the others are done
  * @param neckAngle where a straightedge along the frets meets the bridge; null while not looked at
  * @param pattern the last look with an under-string gauge; null without one
@@ -83,6 +84,7 @@ public record JobState(
         boolean sanded,
         int shims,
         @Nullable Normal reliefShare,
+        HandRepeats hand,
         Map<Station, Integer> putOff,
         JobEvent.@Nullable NeckAngleRead neckAngle,
         JobEvent.@Nullable GaugePatternRead pattern,

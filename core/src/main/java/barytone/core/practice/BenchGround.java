@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
  * @param playsClean instruments whose every note has room over the true crowns
  * @param fretsAllow instruments that would play clean with everything in the middle of its band
  * @param playsCleanOfAllowed of those, how many do
- * @param allReached of those, instruments of which nothing was referred
+ * @param allReached of those, instruments whose heights could all be reached
  * @param playsCleanOfReached of them, how many play clean
  * @param stations what was stated at every decision, against the truth
  * @param claims times a quantity was said to be in band with nine chances in ten
@@ -233,8 +233,8 @@ public record BenchGround(
                 count(jobs, j -> j.ending.plays()),
                 count(jobs, j -> j.ending.fretsAllow()),
                 count(jobs, j -> j.ending.plays() && j.ending.fretsAllow()),
-                count(jobs, j -> j.ending.fretsAllow() && j.ending.referred() == 0),
-                count(jobs, j -> j.ending.plays() && j.ending.fretsAllow() && j.ending.referred() == 0),
+                count(jobs, j -> j.ending.fretsAllow() && j.ending.heightsReached()),
+                count(jobs, j -> j.ending.plays() && j.ending.fretsAllow() && j.ending.heightsReached()),
                 stations,
                 sum(jobs, j -> j.score.claims()),
                 sum(jobs, j -> j.score.claimsTrue()),

@@ -70,16 +70,9 @@ final class Score {
             boolean fretsAllow,
             int slotsUnder,
             int slotsOnFret) {
-        int quantities() {
-            return reached.stream().mapToInt(BenchGround.Reached::quantities).sum();
-        }
-
-        int within() {
-            return reached.stream().mapToInt(BenchGround.Reached::within).sum();
-        }
-
-        int referred() {
-            return reached.stream().mapToInt(BenchGround.Reached::referred).sum();
+        /** Whether nothing under the strings was referred. */
+        boolean heightsReached() {
+            return reached.stream().noneMatch(r -> r.station().height() && r.referred() > 0);
         }
     }
 
