@@ -52,6 +52,7 @@ export function ShopPage() {
           </p>
           {tools.error !== null && <Trouble text={tools.error.message} />}
           {tools.data === undefined && tools.error === null && <p>Fetching the tools</p>}
+          <Learned />
           {tools.data !== undefined && (
             <Tools key={`${unit}-${tools.data.version}`} view={tools.data} />
           )}
@@ -81,6 +82,29 @@ export function ShopPage() {
         keys={KEYS}
       />
     </>
+  );
+}
+
+/** What the readings of the last jobs tell of the tools; nothing is said while they tell nothing. */
+function Learned() {
+  const { unit } = useUnit();
+  const learned = useQuery({
+    queryKey: ["learned", unit],
+    queryFn: () => answer(api.GET("/api/shop/learned", { params: { query: { unit } } })),
+  });
+  if (learned.error !== null) return <Trouble text={learned.error.message} />;
+  if (learned.data === undefined || learned.data.lines.length === 0) return null;
+  return (
+    <div className="mb-3 border-l-4 border-verdigris bg-paper px-3 py-2">
+      <h3 id="learned" className="text-[16px] font-bold">
+        What readings told
+      </h3>
+      <ul aria-labelledby="learned" className="text-[16px]">
+        {learned.data.lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </div>
   );
 }
 

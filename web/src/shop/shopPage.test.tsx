@@ -8,9 +8,12 @@ const backups = (more: string) => ({
   json: `{"folder":"/home/bench/.barytone/shop/backups","habit":"Made every day.","count":3,"last":"2031-02-03T07:30:00Z"${more}}`,
 });
 
-async function shop() {
+const nothing = `{"jobs":0,"lines":[]}`;
+
+async function shop(learned = nothing) {
   theServer.on("GET /api/shop/backups", backups(""));
   theServer.on("GET /api/shop/tools", { json: sample("tools") });
+  theServer.on("GET /api/shop/learned", { json: learned });
   theServer.on("GET /api/shop/schools", { json: sample("schools") });
   theServer.on("PUT /api/shop/tools", { json: sample("tools") });
   theServer.on("PUT /api/shop/schools", { json: sample("schools") });
@@ -22,6 +25,17 @@ async function shop() {
 const put = (what: string) => theServer.to(what).filter((s) => s.method === "PUT");
 
 describe("the shop's tools", () => {
+  it("say what readings told of them, each in a line", async () => {
+    await shop(
+      `{"jobs":3,"lines":["The action card reads about 0.05 mm high.","Read again, the same."]}`,
+    );
+    const told = within(await screen.findByRole("list", { name: "What readings told" }));
+    expect(told.getAllByRole("listitem").map((li) => li.textContent)).toEqual([
+      "The action card reads about 0.05 mm high.",
+      "Read again, the same.",
+    ]);
+  });
+
   it("are marked bent with the version that this window had seen", async () => {
     const user = await shop();
     await user.selectOptions(screen.getByLabelText(/^feeler leaf 0.10 .*state/), "BENT");

@@ -217,6 +217,7 @@ final class HeightViewer {
             remarks.add(
                     "Read flat on the bench: the verdict reckons with the neck as it is played. One reading in playing position settles it.");
         words.offBy(station, tool).ifPresent(remarks::add);
+        if (station == Station.ACTION) words.threadDiffers().ifPresent(remarks::add);
         return remarks;
     }
 
@@ -324,13 +325,6 @@ final class HeightViewer {
      */
     JobView.BridgeView bridge(Advice advice, @Nullable SetupEstimate after, BridgeWords bridgeWords) {
         var fittings = state.spec().fittings();
-        Normal pitch = state.estimate().screwPitch();
-        String pitchText = !fittings.bridge().screwed()
-                ? ""
-                : unit.showWithUnit(pitch.mean()) + " per turn"
-                        + (fittings.threadPitch() != 0
-                                ? ", as stated"
-                                : pitch.sd() < 0.1 * pitch.mean() ? ", learned" : ", usual, not learned yet");
         var travel = state.travel();
         var pattern = state.pattern();
         return new JobView.BridgeView(
@@ -339,7 +333,7 @@ final class HeightViewer {
                 fittings.bridge().label(),
                 fittings.bridge().screwed(),
                 supports(advice),
-                pitchText,
+                words.screwPitch(),
                 travel == null
                         ? null
                         : unit.showWithUnit(travel.leastDown()) + " down, " + unit.showWithUnit(travel.leastUp())

@@ -33,6 +33,11 @@ final class Words {
     /** Less than this is not spoken of, mm. */
     private static final double OFFSET_SEEN = 0.015;
 
+    /** A thread is known when it is known this well, and misfits what is stated by so great a share. */
+    private static final double KNOWN = 0.1;
+
+    private static final double MISFIT = 0.15;
+
     private final JobState state;
     private final InstrumentSpec spec;
     private final Units units;
@@ -170,14 +175,48 @@ final class Words {
                 .orElse("");
     }
 
+    /** What the height screws are known to give; empty where there are none. */
+    String screwPitch() {
+        if (!spec.fittings().bridge().screwed()) return "";
+        Normal pitch = state.estimate().screwPitch();
+        boolean stated = spec.fittings().threadPitch() != 0;
+        String how = stated && !threadMisfits()
+                ? ", as stated"
+                : stated || pitch.sd() < KNOWN * pitch.mean() ? ", learned" : ", usual, not learned yet";
+        return unit(Station.ACTION).showWithUnit(pitch.mean()) + " per turn" + how;
+    }
+
+    /** Where the screws give clearly something else than the thread that is stated. */
+    Optional<String> threadDiffers() {
+        if (!threadMisfits()) return Optional.empty();
+        LengthUnit unit = unit(Station.ACTION);
+        return Optional.of(
+                "The height screws give about "
+                        + unit.showWithUnit(state.estimate().screwPitch().mean()) + " per turn, not the "
+                        + unit.showWithUnit(spec.fittings().threadPitch())
+                        + " that is stated. What they give is reckoned with; put the thread right with the instrument's facts.");
+    }
+
+    private boolean threadMisfits() {
+        double stated = spec.fittings().threadPitch();
+        Normal pitch = state.estimate().screwPitch();
+        return spec.fittings().bridge().screwed()
+                && stated != 0
+                && Math.abs(pitch.mean() - stated) > Math.max(MISFIT * stated, 2 * pitch.sd());
+    }
+
     /** What the tool in use is off by, where two tools at one gap have told it. */
     Optional<String> offBy(Station station, Tool tool) {
-        Normal off = state.estimate().offset(tool);
+        return offBy(tool, state.estimate().offset(tool), unit(station))
+                .map(said -> said + " What was read stands as it was read.");
+    }
+
+    /** What a tool is off by, where it is known well enough to be spoken of. */
+    static Optional<String> offBy(Tool tool, Normal off, LengthUnit unit) {
         boolean told = off.sd() < OFFSET_TOLD * tool.offset() && Math.abs(off.mean()) > off.sd();
         if (!told || Math.abs(off.mean()) < OFFSET_SEEN) return Optional.empty();
-        return Optional.of("The " + tool.label() + " reads about "
-                + unit(station).showWithUnit(Math.abs(off.mean())) + (off.mean() > 0 ? " high" : " low")
-                + ", by what other tools found at the same gaps. What was read stands as it was read.");
+        return Optional.of("The " + tool.label() + " reads about " + unit.showWithUnit(Math.abs(off.mean()))
+                + (off.mean() > 0 ? " high" : " low") + ", by what other tools found at the same gaps.");
     }
 
     String band(Station station, Band band) {

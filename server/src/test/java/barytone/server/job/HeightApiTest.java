@@ -89,10 +89,36 @@ class HeightApiTest {
         assertThat(headline(turned)).startsWith("Retune");
         assertThat(turned.get("tape").get(0).get("text").asString()).isEqualTo("Saddle 6 2 3/8 down");
         JsonNode look = post(job, "followed", "").json();
-        assertThat(headline(look)).isEqualTo("Last look: read the action of string 6 E");
+        assertThat(headline(look)).isEqualTo("Read the action again under string 6 E");
         JsonNode done = read(job, "ACTION", 6, "1.8");
         assertThat(headline(done)).isEqualTo("The action is in its band");
         assertThat(done.at("/closing/rows/0/left").asString()).isEqualTo("1.80 mm");
+    }
+
+    @Test
+    void aThreadThatIsStatedWrongIsNoticedAndReckonedWith() {
+        long job = electric("\"ACTION\"");
+        action(job, 2.5, 2.45, 2.4, 2.35, 2.3, 2.25);
+        JsonNode told = post(job, "followed", "").json();
+        assertThat(told.at("/bridge/pitch").asString()).isEqualTo("0.50 mm per turn, as stated");
+        assertThat(told.at("/action/remarks").toString()).doesNotContain("per turn");
+        post(job, "followed", "");
+        // each came down by seven tenths of what was promised
+        double[] found = {2.25, 2.3, 2.35, 2.4, 2.45, 2.5};
+        for (int s = 6; s >= 1; s--) {
+            double expected = told.at("/action/rows/" + (6 - s) + "/now").asDouble();
+            double now = found[s - 1] + 0.7 * (expected - found[s - 1]);
+            told = post(
+                            job,
+                            "readings",
+                            ",\"station\":\"ACTION\",\"string\":%d,\"text\":\"%.2f\",\"tool\":\"caliper\",\"sure\":true"
+                                    .formatted(s, now))
+                    .json();
+        }
+        assertThat(told.at("/action/remarks").toString())
+                .containsPattern(
+                        "The height screws give about 0\\.[23]\\d mm per turn, not the 0\\.50 mm that is stated");
+        assertThat(told.at("/bridge/pitch").asString()).endsWith("per turn, learned");
     }
 
     @Test
