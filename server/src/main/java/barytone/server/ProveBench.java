@@ -2,6 +2,7 @@ package barytone.server;
 
 import barytone.core.plan.Station;
 import barytone.core.practice.BenchGround;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -128,7 +129,7 @@ final class ProveBench {
                 g.slackenings() / n,
                 g.baselineSlackenings() / n,
                 g.minutes() / n,
-                STATED.stream()
+                Arrays.stream(Station.values())
                         .filter(s -> g.stated(s).count() > 0)
                         .map(s -> name(s) + " " + shares(g.stated(s)))
                         .collect(Collectors.joining(", ")),

@@ -51,7 +51,7 @@ public record PickupState(
     }
 
     /** A gap is read to this, mm (1 sd). */
-    private static final double READ = 0.05;
+    private static final double READ = 0.09;
 
     /** A promised change comes to this share of it (1 sd): with a usual spring, and with what was learned here. */
     private static final double USUAL_SHARE = 0.35;

@@ -23,7 +23,7 @@ public enum Adversity {
     TIME,
     /** Files that bite unevenly, turns off, the wrong way or left out, sanding off and tapered, threads stated wrong, screws and saddles at their ends. */
     WORK,
-    /** Intonation is agreed on: a finger presses below the crown, tuners tell a cent, strings are false or go off pitch, saddles stay where they were. */
+    /** Intonation and pickups are agreed on: a finger presses below the crown, tuners tell a cent, strings are false or go off pitch, saddles stay where they were, springs are tired. */
     SOUND;
 
     /** The name on a command line. */

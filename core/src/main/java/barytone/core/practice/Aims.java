@@ -76,7 +76,8 @@ final class Aims {
         return switch (station) {
             case RELIEF -> 0.02;
             case NUT -> 0.03;
-            case ACTION, INTONATION, PICKUPS -> 0.10;
+            case ACTION, INTONATION -> 0.10;
+            case PICKUPS -> 0.25;
         };
     }
 }

@@ -7,6 +7,7 @@ import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.plan.Intonation;
 import barytone.core.plan.NextMove;
@@ -100,13 +101,11 @@ final class DiligentTechnician {
         log.add(new LoggedEvent(log.size() + 1L, now, event));
     }
 
-    private static IllegalStateException noPickups() {
-        return new IllegalStateException("A simulated instrument has no pickups; they are not agreed on.");
-    }
-
     private void follow(JobState job, Advice advice) {
         switch (advice) {
             case Advice.Measure m when m.station() == Station.INTONATION -> listen(m.strings());
+            case Advice.Measure m
+            when m.station() == Station.PICKUPS -> m.strings().forEach(this::readPickup);
             case Advice.Measure m -> {
                 boolean closely =
                         m.reason() == Advice.Measure.Reason.ONCE_MORE || m.reason() == Advice.Measure.Reason.RECHECK;
@@ -155,8 +154,12 @@ final class DiligentTechnician {
                 if (score != null) nut.strings().forEach(score::nutAccused);
                 note(new JobEvent.Answered(nut.topic(), false), 5);
             }
-            case Advice.TurnPickup ignored -> throw noPickups();
-            case Advice.TiredSpring ignored -> throw noPickups();
+            case Advice.TurnPickup turn -> {
+                Advice.TurnPickup.Step step = turn.step();
+                work.turnPickup(step.pickup(), step.bass(), step.treble());
+                note(turn.event(), 40);
+            }
+            case Advice.TiredSpring spring -> note(new JobEvent.Answered(spring.topic(), false), 5);
             case Advice.Stop stop -> note(new JobEvent.Answered(stop.topic(), false), 5);
             case Advice.LevelVibrato ignored -> note(new JobEvent.Answered(Advice.LevelVibrato.TOPIC, true), 60);
             case Advice.Adjusting move -> {
@@ -195,6 +198,13 @@ final class DiligentTechnician {
                                 String.format(Locale.ROOT, "%.1f", cents)),
                         20);
             }
+        }
+    }
+
+    private void readPickup(int pickup) {
+        for (Pickup.Side side : Pickup.Side.values()) {
+            double gap = work.readPickup(pickup, side);
+            note(new JobEvent.PickupRead(pickup, side, gap, String.format(Locale.ROOT, "%.1f", gap)), 20);
         }
     }
 

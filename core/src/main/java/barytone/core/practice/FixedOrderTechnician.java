@@ -13,7 +13,9 @@ import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Judged;
+import barytone.core.plan.PickupAdvisor;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Tool;
@@ -37,6 +39,9 @@ final class FixedOrderTechnician {
 
     /** Nobody turns one saddle more often. */
     private static final int MOST_ROUNDS = 6;
+
+    /** What a turn moves a pickup by as far as the handbook knows, mm. */
+    private static final double PICKUP_PITCH = 0.6;
 
     private static final double USUAL_PITCH = 0.5;
 
@@ -65,6 +70,7 @@ final class FixedOrderTechnician {
             if (!fair) measureAll();
         }
         if (job.agreed(Station.INTONATION)) intonation();
+        if (job.agreed(Station.PICKUPS)) pickups();
         return work;
     }
 
@@ -94,6 +100,26 @@ final class FixedOrderTechnician {
                 work.adjust(move, true);
             }
         }
+    }
+
+    private void pickups() {
+        for (int p = 0; p < work.pickups().count(); p++) {
+            boolean raises = job.spec().fittings().pickups().get(p).mounting().clockwiseRaises();
+            for (int round = 0; round < MOST_ROUNDS; round++) {
+                Turns bass = towards(p, Pickup.Side.BASS, raises);
+                Turns treble = towards(p, Pickup.Side.TREBLE, raises);
+                if (bass.isZero() && treble.isZero()) break;
+                work.turnPickup(p, bass, treble);
+            }
+        }
+    }
+
+    private Turns towards(int pickup, Pickup.Side side, boolean clockwiseRaises) {
+        Band band = PickupAdvisor.band(job, pickup, side);
+        double gap = work.readPickup(pickup, side);
+        if (band.outside(gap) == 0) return Turns.NONE;
+        double up = (gap - band.middle()) / PICKUP_PITCH;
+        return new Turns(2 * (int) Math.round(8 * (clockwiseRaises ? up : -up)));
     }
 
     private JobEvent.SaddlesMoved along(int supports, int support, double back) {

@@ -26,6 +26,11 @@ interface Reader {
      */
     Gap read(Workpiece instrument, int string, GapMethod method, Tool tool, boolean closely);
 
+    /** A gap at a pickup as it is read by a ruler or card, mm. */
+    default double atPickup(double mm) {
+        return Math.max(0, Math.rint(10 * mm) / 10);
+    }
+
     /** A pitch as a tuner shows it, cents. */
     default double shown(double cents) {
         return cents;

@@ -3,6 +3,7 @@ package barytone.core.practice;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
+import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.Touch;
@@ -42,7 +43,7 @@ final class RealInstrument implements Workpiece {
     private static final double JUST_VISIBLE = 0.15;
 
     private static final Set<Station> WITH_SOUND =
-            Set.of(Station.RELIEF, Station.NUT, Station.ACTION, Station.INTONATION);
+            Set.of(Station.RELIEF, Station.NUT, Station.ACTION, Station.INTONATION, Station.PICKUPS);
 
     private final World world;
     private final RandomGenerator random;
@@ -57,6 +58,7 @@ final class RealInstrument implements Workpiece {
     private final double creep;
     private final double creepMinutes;
     private final @Nullable RealStrings strings;
+    private final @Nullable RealPickups pickups;
     private final double[] bite;
     private final double[] slots;
     private final double[] saddles;
@@ -73,8 +75,9 @@ final class RealInstrument implements Workpiece {
         this.random = random;
         VirtualInstrument drawn = new VirtualInstrument(random);
         this.threadPitch = drawn.threadPitch();
-        this.spec = threadStated(drawn.spec());
         boolean sounds = world.has(Adversity.SOUND);
+        InstrumentSpec declared = threadStated(drawn.spec());
+        this.spec = sounds ? declared.with(withPickups(declared)) : declared;
         this.defaults = sounds ? drawn.defaults().scope(WITH_SOUND) : drawn.defaults();
         this.touch = drawn.touch();
         this.supports = spec.supports();
@@ -94,6 +97,28 @@ final class RealInstrument implements Workpiece {
         drawWork();
         found(drawn);
         this.strings = sounds ? new RealStrings(spec, standing(), random) : null;
+        this.pickups = sounds ? new RealPickups(spec, defaults.pickups(), standing(), random) : null;
+    }
+
+    /** A drawn instrument has none. */
+    private static Fittings withPickups(InstrumentSpec spec) {
+        Fittings f = spec.fittings();
+        return new Fittings(
+                f.bridge(),
+                f.threadPitch(),
+                f.joint(),
+                f.endRadius(),
+                f.bridgeSpread(),
+                f.nut(),
+                f.nutWidth(),
+                f.strings(),
+                f.length(),
+                spec.kind().usual().fittings().pickups());
+    }
+
+    @Override
+    public @Nullable RealPickups pickups() {
+        return pickups;
     }
 
     private RealStrings.Standing standing() {

@@ -22,6 +22,9 @@ final class RealReader implements Reader {
 
     private static final double CALIPER_SCATTER = 0.012;
 
+    /** How well a gap at a pickup is read, mm. */
+    private static final double AT_PICKUP = 0.08;
+
     /** How well a tuner repeats itself, cents: one way or the other it shows a cent more or less. */
     private static final double TUNER = 0.6;
 
@@ -87,6 +90,11 @@ final class RealReader implements Reader {
                 instrument instanceof RealInstrument real ? real.gapBent(at, done, flat) : instrument.gap(at, done);
         Gap seen = seen(truth, method, tool, closely);
         return kind == 2 ? mistyped(seen) : seen;
+    }
+
+    @Override
+    public double atPickup(double mm) {
+        return Math.max(0, Math.rint(10 * (mm + AT_PICKUP * random.nextGaussian())) / 10);
     }
 
     /** A tuner tells a cent, to a tenth. */

@@ -45,6 +45,7 @@ final class Score {
     private final boolean[] filed;
     private final Map<Station, BenchGround.Stated> stated = new EnumMap<>(Station.class);
     private final @Nullable HeardScore heard;
+    private final @Nullable PickupScore pickups;
     private int claims;
     private int claimsTrue;
     private double sandedBass;
@@ -83,6 +84,8 @@ final class Score {
         this.aims = new Aims(instrument, before);
         Workpiece.Sounding strings = instrument.sounding();
         this.heard = strings == null ? null : new HeardScore(instrument, strings, before);
+        RealPickups under = instrument.pickups();
+        this.pickups = under == null ? null : new PickupScore(under, before);
     }
 
     /** Compares what is stated with what is so; only what was read at least once is stated. */
@@ -98,6 +101,7 @@ final class Score {
             }
         }
         if (heard != null) heard.observe(job);
+        if (pickups != null) pickups.observe(job);
     }
 
     /** Tells what is about to be done. */
@@ -182,6 +186,7 @@ final class Score {
                     BenchGround.Reached::plus);
         }
         if (heard != null) reached.put(Station.INTONATION, heard.ending());
+        if (pickups != null) reached.put(Station.PICKUPS, pickups.ending());
         int under = 0;
         int onFret = 0;
         for (Aims.Aim aim : aims.all()) {
@@ -252,6 +257,7 @@ final class Score {
     /** What was stated at a station, against the truth. */
     BenchGround.Stated stated(Station station) {
         if (station == Station.INTONATION && heard != null) return heard.stated();
+        if (station == Station.PICKUPS && pickups != null) return pickups.stated();
         return stated.getOrDefault(station, BenchGround.Stated.NOTHING);
     }
 

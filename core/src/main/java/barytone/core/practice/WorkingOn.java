@@ -4,6 +4,7 @@ import barytone.core.intonation.Sounded;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.neck.GapMethod;
+import barytone.core.pickup.Pickup;
 import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
@@ -44,6 +45,24 @@ final class WorkingOn {
         if (sounded.how() == Sounded.How.OPEN) strings.tune(string);
         instrument.rest(Duration.ofSeconds(20));
         return tools.shown(strings.sound(string, sounded));
+    }
+
+    /** Reads the gap at one side of a pickup, mm. */
+    double readPickup(int pickup, Pickup.Side side) {
+        readings++;
+        instrument.rest(Duration.ofSeconds(20));
+        return tools.atPickup(pickups().gap(pickup, side));
+    }
+
+    /** Turns the screws of a pickup. */
+    void turnPickup(int pickup, Turns bass, Turns treble) {
+        moves++;
+        pickups().turn(pickup, Pickup.Side.BASS, bass);
+        pickups().turn(pickup, Pickup.Side.TREBLE, treble);
+    }
+
+    RealPickups pickups() {
+        return Objects.requireNonNull(instrument.pickups(), "it has none");
     }
 
     /** The strings of an instrument that is listened to. */

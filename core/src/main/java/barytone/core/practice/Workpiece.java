@@ -96,6 +96,11 @@ interface Workpiece {
         return null;
     }
 
+    /** What stands under its strings; null where nobody looks at it. */
+    default @Nullable RealPickups pickups() {
+        return null;
+    }
+
     /** What its strings do when they are listened to. */
     interface Sounding {
         /** How a note sounds now, cents above what is wanted. */

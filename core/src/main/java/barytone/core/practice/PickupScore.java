@@ -1,0 +1,54 @@
+package barytone.core.practice;
+
+import barytone.core.estimate.Band;
+import barytone.core.estimate.Normal;
+import barytone.core.joblog.JobState;
+import barytone.core.pickup.Pickup;
+import barytone.core.plan.PickupAdvisor;
+import barytone.core.plan.Station;
+
+/** Judges the pickups of a job by their true gaps. What a tired spring does not give is referred. */
+final class PickupScore {
+    private final RealPickups pickups;
+    private final JobState before;
+    private BenchGround.Stated stated = BenchGround.Stated.NOTHING;
+
+    PickupScore(RealPickups pickups, JobState before) {
+        this.pickups = pickups;
+        this.before = before;
+    }
+
+    /** Compares what is stated with what is so. */
+    void observe(JobState job) {
+        for (int p = 0; p < pickups.count(); p++) {
+            int pickup = p;
+            for (Pickup.Side side : Pickup.Side.values())
+                job.pickups()
+                        .gap(p, side)
+                        .ifPresent(gap -> stated = stated.plus(BenchGround.Stated.of(
+                                pickups.gap(pickup, side),
+                                new Normal(gap.now(), job.pickups().spread(gap)))));
+        }
+    }
+
+    /** How the gaps ended. */
+    BenchGround.Reached ending() {
+        int quantities = 0;
+        int within = 0;
+        int referred = 0;
+        for (int p = 0; p < pickups.count(); p++) {
+            for (Pickup.Side side : Pickup.Side.values()) {
+                Band band = PickupAdvisor.band(before, p, side);
+                double outside = band.outside(pickups.gap(p, side));
+                if (Math.abs(outside) <= Aims.measurable(Station.PICKUPS)) within++;
+                else if (!pickups.follows(p, side, outside > 0)) referred++;
+                else quantities++;
+            }
+        }
+        return new BenchGround.Reached(Station.PICKUPS, quantities + within, within, referred);
+    }
+
+    BenchGround.Stated stated() {
+        return stated;
+    }
+}
