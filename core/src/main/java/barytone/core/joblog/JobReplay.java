@@ -248,7 +248,7 @@ public final class JobReplay {
             case JobEvent.RodRanFree ignored -> {}
             case JobEvent.RodTurnedOtherWay ignored -> {}
             case JobEvent.RodDirectionLearned ignored ->
-                rod.measured().ifPresent(s -> answers.put(JobState.wayOf(s), false));
+                rod.measured().ifPresent(s -> answers.put(JobState.wayOf(s), true));
             case JobEvent.NoteWritten ignored -> {}
             case JobEvent.Undone ignored -> {}
             case JobEvent.Redone ignored -> {}

@@ -159,7 +159,7 @@ public record Intoned(
      * Whether its saddle was moved at least twice and all that was sounded over its places says together that it is within its tolerance: what a single note says
      * otherwise is the finger's and the tuner's, and is not chased any farther.
      */
-    boolean chased(JobState job) {
+    public boolean chased(JobState job) {
         Tones tones = job.tones();
         if (!read() || tones.movedOften(string) < 2) return false;
         int main = errors.getLast().fret();

@@ -286,7 +286,7 @@ public final class RodAdvisor {
         // read again with the same result, the earlier reading must have been off: what stands now is believed
         boolean readAgain = job.reliefStrings().stream()
                 .allMatch(s -> Judged.of(job, Station.RELIEF, s).repeats() >= 3);
-        boolean said = job.declined(JobState.wayOf(last));
+        boolean said = job.answers().containsKey(JobState.wayOf(last));
         if (!readAgain && !said && change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd())) {
             // one side alone accuses nobody
             List<Integer> unread = job.reliefStrings().stream()

@@ -243,6 +243,8 @@ class RodJobTest {
         assertThat(p.advice()).isInstanceOf(Advice.WrongWay.class);
         p.add(new JobEvent.RodDirectionLearned(false));
         assertThat(p.advice()).isInstanceOf(Advice.TurnRod.class);
+        // it was answered, not left out
+        assertThat(p.state().answers()).doesNotContainValue(false);
         // a further step that goes the wrong way asks once more
         p.turn(2).retune().read(0.55, 0.51).read(0.55, 0.51);
         assertThat(p.advice()).isInstanceOf(Advice.WrongWay.class);

@@ -16,6 +16,7 @@ import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Says what to do next, why, what it changes and what to beware of. */
 final class AdviceWords {
@@ -274,7 +275,9 @@ final class AdviceWords {
             case AS_NEAR_AS_IT_GOES ->
                 done(
                         name + " is as near as it goes",
-                        List.of("No finer move would better it. " + standing(d.station())));
+                        Stream.of("No finer move would better it. " + standing(d.station()), chased(d.station()))
+                                .filter(line -> !line.isEmpty())
+                                .toList());
             case SIDES_DIFFER -> done(name + " is as near as it goes", List.of(standing(d.station())));
         };
     }
@@ -328,6 +331,21 @@ final class AdviceWords {
                 : String.join(", ", stations.subList(0, stations.size() - 1)) + " and " + stations.getLast()
                         + " are done";
         return Words.sentence(all);
+    }
+
+    /** Why strings that read out of tune are not moved any farther. */
+    private String chased(Station station) {
+        if (station != Station.INTONATION) return "";
+        List<Integer> chased = state.strings(station).stream()
+                .filter(s -> {
+                    Intoned at = Intoned.of(state, s);
+                    return at.outside() != 0 && at.chased(state);
+                })
+                .toList();
+        return chased.isEmpty()
+                ? ""
+                : Words.sentence(words.strings(chased))
+                        + ": all that was sounded says together that the saddle stands right. Finger and tuner vary by more than is left; press evenly, and sound it again.";
     }
 
     private String standing(Station station) {

@@ -97,6 +97,20 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
     }
 
     @Test
+    void aSaddleThatIsNotChasedAnyFartherSaysWhy() {
+        on(BridgeKind.INDIVIDUAL, new LengthScrews(0.5, LengthScrews.Head.TAIL, 3, 0))
+                .at(12, 0, 6, 0, 0, 0, 0);
+        turned(0, 72, 0, 0, 0, 0).sound(5, Sounded.OPEN, 0).sound(5, Sounded.at(12), 2);
+        assertThat(told().headline()).startsWith("Saddle 5: ");
+        turned(0, 24, 0, 0, 0, 0).sound(5, Sounded.OPEN, 0).sound(5, Sounded.at(12), -2.2);
+        JobView.AdviceView told = told();
+        assertThat(told.headline()).isEqualTo("The intonation is as near as it goes");
+        assertThat(all(told))
+                .contains("5 A −2.2")
+                .contains("String 5 A: all that was sounded says together that the saddle stands right");
+    }
+
+    @Test
     void aBarrelTellsWhatIsLeftOnBothItsStrings() {
         on(BridgeKind.BARRELS, LengthScrews.USUAL).at(12, 6, 2, 0, 0, 0, 0);
         JobView.AdviceView told = told();
