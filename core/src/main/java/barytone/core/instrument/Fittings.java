@@ -48,6 +48,11 @@ public record Fittings(
         return new Fittings(bridge, other, joint, endRadius, bridgeSpread, nut, nutWidth, strings, length, pickups);
     }
 
+    /** The same with other pickups, from the neck to the bridge. */
+    public Fittings withPickups(List<Pickup> other) {
+        return new Fittings(bridge, threadPitch, joint, endRadius, bridgeSpread, nut, nutWidth, strings, length, other);
+    }
+
     /** The same without pickups, with the usual length screws. */
     public Fittings(
             BridgeKind bridge,

@@ -3,7 +3,6 @@ package barytone.core.practice;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
-import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.Touch;
@@ -77,7 +76,11 @@ final class RealInstrument implements Workpiece {
         this.threadPitch = drawn.threadPitch();
         boolean sounds = world.has(Adversity.SOUND);
         InstrumentSpec declared = threadStated(drawn.spec());
-        this.spec = sounds ? declared.with(withPickups(declared)) : declared;
+        // a drawn instrument has no pickups
+        this.spec = sounds
+                ? declared.with(declared.fittings()
+                        .withPickups(declared.kind().usual().fittings().pickups()))
+                : declared;
         this.defaults = sounds ? drawn.defaults().scope(WITH_SOUND) : drawn.defaults();
         this.touch = drawn.touch();
         this.supports = spec.supports();
@@ -98,22 +101,6 @@ final class RealInstrument implements Workpiece {
         found(drawn);
         this.strings = sounds ? new RealStrings(spec, standing(), random) : null;
         this.pickups = sounds ? new RealPickups(spec, defaults.pickups(), standing(), random) : null;
-    }
-
-    /** A drawn instrument has none. */
-    private static Fittings withPickups(InstrumentSpec spec) {
-        Fittings f = spec.fittings();
-        return new Fittings(
-                f.bridge(),
-                f.threadPitch(),
-                f.joint(),
-                f.endRadius(),
-                f.bridgeSpread(),
-                f.nut(),
-                f.nutWidth(),
-                f.strings(),
-                f.length(),
-                spec.kind().usual().fittings().pickups());
     }
 
     @Override
