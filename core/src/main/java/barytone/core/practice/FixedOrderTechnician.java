@@ -119,7 +119,12 @@ final class FixedOrderTechnician {
         double gap = work.readPickup(pickup, side);
         if (band.outside(gap) == 0) return Turns.NONE;
         double up = (gap - band.middle()) / PICKUP_PITCH;
-        return new Turns(2 * (int) Math.round(8 * (clockwiseRaises ? up : -up)));
+        return eighths(clockwiseRaises ? up : -up);
+    }
+
+    /** Turns to the eighth, as many as a hand makes at once. */
+    private static Turns eighths(double turns) {
+        return new Turns(2 * (int) Math.round(8 * Math.clamp(turns, -Turns.MOST_AT_ONCE, Turns.MOST_AT_ONCE)));
     }
 
     private JobEvent.SaddlesMoved along(int supports, int support, double back) {
@@ -128,7 +133,7 @@ final class FixedOrderTechnician {
         LengthScrews screws = instrument.spec().fittings().length();
         if (instrument.spec().fittings().bridge().lengthScrewed()) {
             double way = screws.head().clockwiseBack() ? 1 : -1;
-            turns.set(support, new Turns(2 * (int) Math.round(8 * way * back / screws.pitchOrUsual())));
+            turns.set(support, eighths(way * back / screws.pitchOrUsual()));
         } else by.set(support, back);
         return new JobEvent.SaddlesMoved(turns, by);
     }
