@@ -110,6 +110,16 @@ public record BenchGround(
      * @param referred what rod, screws, blank and saddles could not reach
      */
     public record Reached(Station station, int quantities, int within, int referred) {
+        static Reached nothing(Station station) {
+            return new Reached(station, 0, 0, 0);
+        }
+
+        /** One quantity: what ended within counts, whether it could have been reached or not. */
+        static Reached one(Station station, boolean within, boolean referred) {
+            boolean counts = within || !referred;
+            return new Reached(station, counts ? 1 : 0, within ? 1 : 0, counts ? 0 : 1);
+        }
+
         Reached plus(Reached o) {
             return new Reached(station, quantities + o.quantities, within + o.within, referred + o.referred);
         }
@@ -117,7 +127,7 @@ public record BenchGround(
 
     /** What was reached at a station; nothing where nobody worked. */
     public Reached reached(Station station) {
-        return reached.getOrDefault(station, new Reached(station, 0, 0, 0));
+        return reached.getOrDefault(station, Reached.nothing(station));
     }
 
     /** Quantities that could be reached, of all stations. */

@@ -18,11 +18,9 @@ import barytone.core.reading.Tool;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Does exactly what the next move says, nothing else, until it says that the work is done; answers only what can be seen, felt or heard at a bench. */
@@ -41,7 +39,6 @@ final class DiligentTechnician {
     private final List<LoggedEvent> log = new ArrayList<>();
     private final @Nullable Score score;
     private Instant now = START;
-    private final Set<Integer> wrongSaddles = new HashSet<>();
     private int wrongWays;
     private boolean finished;
 
@@ -144,7 +141,7 @@ final class DiligentTechnician {
             case Advice.MoveSaddles move -> moveSaddles(move);
             case Advice.SaddleStayed move -> moveSaddles(move);
             case Advice.SaddleLimit limit -> note(new JobEvent.Answered(limit.topic(), false), 5);
-            case Advice.SaddleWrongWay way -> wrongWay(job, way);
+            case Advice.SaddleWrongWay way -> note(new JobEvent.Answered(way.topic(), false), 5);
             case Advice.ReplaceString replace -> {
                 if (score != null) score.stringCondemned(replace.string());
                 work.sounding().renew(replace.string());
@@ -218,12 +215,6 @@ final class DiligentTechnician {
                     || !event.back().get(j).equals(meant.back().get(j));
             if (stopped) note(work.sounding().room(j), 10);
         }
-    }
-
-    /** The reading is doubted first; when the pitch goes the wrong way once more it is the screw. */
-    private void wrongWay(JobState job, Advice.SaddleWrongWay way) {
-        if (wrongSaddles.add(way.support())) note(new JobEvent.Answered(way.topic(), false), 5);
-        else note(new JobEvent.LengthDirectionLearned(!job.tones().clockwiseBack()), 5);
     }
 
     private Position position(JobState job, Station station) {

@@ -46,27 +46,17 @@ final class HeardScore {
 
     /** How the strings ended. */
     BenchGround.Reached ending() {
-        int quantities = 0;
-        int within = 0;
-        int referred = 0;
+        BenchGround.Reached reached = BenchGround.Reached.nothing(Station.INTONATION);
         for (int s : instrument.spec().everyString()) {
-            if (outside(s) == 0) {
-                quantities++;
-                within++;
-            } else if (referred(s)) referred++;
-            else quantities++;
+            boolean within = Math.abs(strings.error(s)) <= ways.tolerance(s) + TOLD;
+            reached = reached.plus(BenchGround.Reached.one(Station.INTONATION, within, referred(s)));
         }
-        return new BenchGround.Reached(Station.INTONATION, quantities, within, referred);
+        return reached;
     }
 
     /** Whether every string is within its tolerance, whatever can be told. */
     boolean inBand() {
         return instrument.spec().everyString().stream().allMatch(s -> Math.abs(strings.error(s)) <= ways.tolerance(s));
-    }
-
-    private double outside(int string) {
-        double error = strings.error(string);
-        return Math.signum(error) * Math.max(0, Math.abs(error) - ways.tolerance(string) - TOLD);
     }
 
     private boolean referred(int string) {

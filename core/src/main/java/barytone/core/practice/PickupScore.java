@@ -1,6 +1,5 @@
 package barytone.core.practice;
 
-import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.joblog.JobState;
 import barytone.core.pickup.Pickup;
@@ -33,19 +32,16 @@ final class PickupScore {
 
     /** How the gaps ended. */
     BenchGround.Reached ending() {
-        int quantities = 0;
-        int within = 0;
-        int referred = 0;
+        BenchGround.Reached reached = BenchGround.Reached.nothing(Station.PICKUPS);
         for (int p = 0; p < pickups.count(); p++) {
             for (Pickup.Side side : Pickup.Side.values()) {
-                Band band = PickupAdvisor.band(before, p, side);
-                double outside = band.outside(pickups.gap(p, side));
-                if (Math.abs(outside) <= Aims.measurable(Station.PICKUPS)) within++;
-                else if (!pickups.follows(p, side, outside > 0)) referred++;
-                else quantities++;
+                double outside = PickupAdvisor.band(before, p, side).outside(pickups.gap(p, side));
+                boolean within = Math.abs(outside) <= Aims.measurable(Station.PICKUPS);
+                boolean referred = !pickups.follows(p, side, outside > 0);
+                reached = reached.plus(BenchGround.Reached.one(Station.PICKUPS, within, referred));
             }
         }
-        return new BenchGround.Reached(Station.PICKUPS, quantities + within, within, referred);
+        return reached;
     }
 
     BenchGround.Stated stated() {

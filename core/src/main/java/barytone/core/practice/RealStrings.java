@@ -22,8 +22,7 @@ import java.util.random.RandomGenerator;
  *
  * <p>A finger presses a string 0.1 to 0.5 mm below the crown, 0.05 more or less at each note; a string comes to its pitch within 0.3 cents, and once in 30 it has gone
  * by 4 when it is fretted; one in 20 is false, by 3 to 8 cents and otherwise at every fret; frets stand where they stand, 0.5 cents off; cores are stiffer or softer than
- * any table says, by 15 %. Saddles stand off what their
- * strings want by 1.5 mm (crowns of a fixed saddle by 0.4), and near an end of their way once in six; strings that share one want it a little apart. A length screw
+ * any table says, by 15 %. Saddles stand off what their strings want by 1.5 mm (crowns of a fixed saddle by 0.4), and near an end of their way once in six; strings that share one want it a little apart. A length screw
  * moves its saddle as its thread is stated, or give or take a fifth when it is not; once in ten the saddle stays where it was.
  */
 final class RealStrings implements Workpiece.Sounding {
@@ -45,7 +44,6 @@ final class RealStrings implements Workpiece.Sounding {
     private final double finger;
     private final double pitch;
     private final double[] back;
-    private final double[] off;
     private final double[] openCents;
     private final double[][] fretCents;
     private final double[] wire;
@@ -70,7 +68,6 @@ final class RealStrings implements Workpiece.Sounding {
         this.pitch = screws.pitchOrUsual() * (screws.pitch() == 0 ? Math.exp(0.2 * random.nextGaussian()) : 1);
         int strings = spec.strings();
         this.back = new double[strings];
-        this.off = new double[strings];
         this.openCents = new double[strings];
         this.fretCents = new double[strings][spec.frets() + 1];
         this.falseString = new boolean[strings];

@@ -178,11 +178,9 @@ final class Score {
     Ending ending() {
         Map<Station, BenchGround.Reached> reached = new EnumMap<>(Station.class);
         for (Aims.Aim aim : aims.all()) {
-            boolean within = aims.within(aim);
-            boolean counts = within || !referred(aim);
             reached.merge(
                     aim.station(),
-                    new BenchGround.Reached(aim.station(), counts ? 1 : 0, within ? 1 : 0, counts ? 0 : 1),
+                    BenchGround.Reached.one(aim.station(), aims.within(aim), referred(aim)),
                     BenchGround.Reached::plus);
         }
         if (heard != null) reached.put(Station.INTONATION, heard.ending());
