@@ -66,7 +66,7 @@ export function StringSets() {
       <h2 className="wide text-[26px] leading-tight font-bold">String sets</h2>
       <p className="mb-4 text-[17px] text-mute">
         What a set pulls in a tuning, and what a change does to the relief. Gauges from string 1, in
-        thou; w nickel, s steel, b bronze wound, n plain nylon.
+        thou; w nickel, s steel, b bronze wound, n plain nylon, f wound on nylon floss.
       </p>
       <div className="grid gap-x-8 gap-y-6 bench:grid-cols-2">
         <div className="grid content-start gap-3 sm:grid-cols-2">

@@ -140,7 +140,12 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
   const kinds = view.kinds.filter((k) => tools.some((t) => t.kind === k.kind));
   return (
     <>
-      <p className="mb-3 text-[15px]">Heights can be measured by {view.measures.join("; ")}.</p>
+      <p className="mb-1 text-[15px]">Heights can be measured by</p>
+      <ul className="mb-3 flex flex-wrap gap-x-5 text-[15px]">
+        {view.measures.map((measure) => (
+          <li key={measure}>{measure}</li>
+        ))}
+      </ul>
       <form
         className="mb-4 grid grid-cols-[1.3fr_1fr_1fr_auto] items-end gap-2 border-y border-line py-3"
         onSubmit={(event) => {
