@@ -37,7 +37,7 @@ public record InstrumentSpec(
         RodAccess access,
         boolean leftHanded,
         Fittings fittings) {
-    /** Saddle compensation assumed until intonation is read, as a share of the scale length. */
+    /** Saddle compensation that heights are reckoned with, as a share of the scale length: a few mm more or less are not seen in a height. */
     private static final double USUAL_COMPENSATION = 0.003;
 
     private static final int OCTAVE = 12;
@@ -45,10 +45,10 @@ public record InstrumentSpec(
     /** The two strings of a course stand this far apart, mm. */
     private static final double COURSE = 2.2;
 
-    /** How well a stated thread pitch holds, as a share of it. */
     /** How far files, hands and lumps of one material differ, as a share of the usual bite: bone 0.015 give or take 0.010. */
     private static final double BITE_SPREAD = 0.67;
 
+    /** How well a stated thread pitch holds, as a share of it. */
     private static final double THREAD_SPREAD = 0.08;
 
     public InstrumentSpec {
@@ -118,7 +118,9 @@ public record InstrumentSpec(
 
     /** The line of frets under every string; one scale length for all. */
     public StringLine line() {
-        return lineMoved(0);
+        // heights and pitches are reckoned at the octave, also on a board that ends before it
+        FretScale scale = new FretScale(scaleLength, Math.max(OCTAVE, frets));
+        return StringLine.of(scale, bodyJointFret, USUAL_COMPENSATION * scaleLength);
     }
 
     /** The board's arc, from nut to last fret and beyond. */
@@ -159,13 +161,6 @@ public record InstrumentSpec(
     public MusicString string(int string) {
         List<MusicString> set = fittings.strings().strings();
         return set.get(Math.min(string, set.size()) - 1);
-    }
-
-    /** The line of frets under a string whose saddle was moved back by so much, mm. */
-    public StringLine lineMoved(double back) {
-        // heights and pitches are reckoned at the octave, also on a board that ends before it
-        FretScale scale = new FretScale(scaleLength, Math.max(OCTAVE, frets));
-        return StringLine.of(scale, bodyJointFret, USUAL_COMPENSATION * scaleLength + back);
     }
 
     /** The gauge of a string in mm; of the nearest one when the set has fewer. */

@@ -196,7 +196,9 @@ public sealed interface Advice {
             /** At the edge of the band; there is no finer step that would do better. */
             AS_NEAR_AS_IT_GOES,
             /** One side is in, the other is out: no turn helps both. */
-            SIDES_DIFFER
+            SIDES_DIFFER,
+            /** Barely out as read, and not likely enough to be out for what a move would cost. */
+            NOT_WORTH_IT
         }
 
         @Override

@@ -13,7 +13,6 @@ import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
-import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -57,21 +56,21 @@ public final class BridgeAdvisor {
     private static final List<Double> VENEERS = List.of(0.25, 0.5, 0.75, 1.0);
 
     private final JobState job;
-    private final Toolkit tools;
+    private final Means means;
     private final SetupEstimate estimate;
     private final Supports supports;
     private final List<Judged> strings;
 
-    private BridgeAdvisor(JobState job, Toolkit tools) {
+    private BridgeAdvisor(JobState job, Means means) {
         this.job = job;
-        this.tools = tools;
+        this.means = means;
         this.estimate = job.estimate();
         this.supports = job.spec().supports();
         this.strings = HeightLook.judged(job, Station.ACTION).reversed();
     }
 
-    static Advice advise(JobState job, Toolkit tools) {
-        return HeightLook.wanted(job, tools, Station.ACTION).orElseGet(() -> new BridgeAdvisor(job, tools).advise());
+    static Advice advise(JobState job, Means means) {
+        return HeightLook.wanted(job, means, Station.ACTION).orElseGet(() -> new BridgeAdvisor(job, means).advise());
     }
 
     /**
@@ -79,7 +78,7 @@ public final class BridgeAdvisor {
      * sanded: a saddle that is taken off before they are right has to be raised again.
      */
     static Optional<Advice> roughly(JobState job) {
-        BridgeAdvisor advisor = new BridgeAdvisor(job, Toolkit.USUAL);
+        BridgeAdvisor advisor = new BridgeAdvisor(job, Means.USUAL);
         if (!job.spec().fittings().bridge().screwed()
                 || !far(job)
                 || job.declined("rough-action")
@@ -91,7 +90,7 @@ public final class BridgeAdvisor {
 
     /** Whether a saddle is so far from its target that open readings at the nut lie, whatever rod and nut will still change. */
     public static boolean far(JobState job) {
-        BridgeAdvisor advisor = new BridgeAdvisor(job, Toolkit.USUAL);
+        BridgeAdvisor advisor = new BridgeAdvisor(job, Means.USUAL);
         List<Double> needs = advisor.needsAtTargets();
         for (int i = 0; i < needs.size(); i++) {
             Judged j = advisor.strings.get(i);
@@ -106,6 +105,12 @@ public final class BridgeAdvisor {
             return new Advice.Done(
                     Station.ACTION,
                     job.workedAt(Station.ACTION) ? Advice.Done.Reason.IN_BAND : Advice.Done.Reason.LEAVE_IT);
+        // a saddle comes out for what is out, not for what is barely so as read
+        if (!job.spec().fittings().bridge().screwed()
+                && deciding().stream()
+                        .allMatch(j ->
+                                j.outside() == 0 || !j.outWith(means.effort().worthASlackening())))
+            return new Advice.Done(Station.ACTION, Advice.Done.Reason.NOT_WORTH_IT);
         return move().orElse(new Advice.Done(Station.ACTION, Advice.Done.Reason.AS_NEAR_AS_IT_GOES));
     }
 
@@ -126,7 +131,7 @@ public final class BridgeAdvisor {
         List<Double> wanted = SupportSolver.solve(supports, needs(), weights());
         Optional<Advice> limit = limit(wanted);
         if (limit.isPresent()) return limit;
-        return screwed ? turns(within(wanted)) : new SaddleBlank(job, tools, strings, needsAtTargets()).rework();
+        return screwed ? turns(within(wanted)) : new SaddleBlank(job, means, strings, needsAtTargets()).rework();
     }
 
     /** What each string needs at the saddle, mm. */
@@ -187,7 +192,7 @@ public final class BridgeAdvisor {
         double bodyEdge = line.scale().crown(job.spec().bodyJointFret());
         Optional<Advice> look = HeightLook.before(
                 job,
-                tools,
+                means,
                 Station.ACTION,
                 deciding().stream().map(Judged::string).toList());
         if (look.isPresent()) return look;

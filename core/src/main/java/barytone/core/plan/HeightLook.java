@@ -6,7 +6,6 @@ import barytone.core.joblog.JobState;
 import barytone.core.reading.Gap;
 import barytone.core.reading.LeafSet;
 import barytone.core.reading.Tool;
-import barytone.core.reading.Toolkit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -18,9 +17,6 @@ import org.jspecify.annotations.Nullable;
 public final class HeightLook {
     /** Another tool is worth fetching when it is at least this much finer. */
     private static final double FINER = 0.6;
-
-    /** Another look is worth asking for when it would change what is done with this chance. */
-    private static final double LIKELY = 0.07;
 
     /** A reading in its band is read once more when all that was read and moved before says with this chance that it is not. */
     private static final double AGAINST = 0.25;
@@ -53,7 +49,7 @@ public final class HeightLook {
     }
 
     /** The reading to ask for, if any; every string was read once. */
-    static Optional<Advice> wanted(JobState job, Toolkit tools, Station station) {
+    static Optional<Advice> wanted(JobState job, Means means, Station station) {
         List<Judged> all = judged(job, station);
         Optional<Advice> stale = measure(
                 all,
@@ -66,27 +62,29 @@ public final class HeightLook {
         // being low
         if (all.stream().anyMatch(j -> j.read() && j.outside() != 0 && !NutAdvisor.leavesLow(job, j)))
             return Optional.empty();
-        return closer(job, tools, station, all);
+        return closer(job, means, station, all);
     }
 
     /**
      * A closer look at what may well be out though its tool cannot tell, with an owned tool that can; once for each height and move. What is surely inside is
      * left: to know it better would change nothing.
      */
-    private static Optional<Advice> closer(JobState job, Toolkit tools, Station station, List<Judged> all) {
+    private static Optional<Advice> closer(JobState job, Means means, Station station, List<Judged> all) {
         if (job.declined(Advice.Measure.closer(station))) return Optional.empty();
-        Tool finest = tools.finest(
-                tallest(job, station, all.stream().map(Judged::string).toList()));
+        Tool finest = means.tools()
+                .finest(tallest(job, station, all.stream().map(Judged::string).toList()));
         Optional<Advice> finer = measure(
                 all,
                 station,
                 j -> once(j)
                         && finest.spread() < FINER * read(j).tool().spread()
-                        && (j.tooCoarse() || (unsure(j) && j.chanceOut(finest) > LIKELY)),
+                        && (j.tooCoarse()
+                                || (unsure(j)
+                                        && j.chanceOut(finest) > means.effort().worthACloserLook())),
                 Advice.Measure.Reason.FINER_TOOL,
                 finest);
         if (finer.isPresent()) return finer;
-        Optional<Advice> between = between(tools, station, all);
+        Optional<Advice> between = between(means, station, all);
         return between.isPresent()
                 ? between
                 : measure(all, station, j -> overruled(job, j), Advice.Measure.Reason.CONTRADICTED, null);
@@ -116,23 +114,23 @@ public final class HeightLook {
      * A closer look where the edge of the band lies between the leaf that goes and the one that does not, be the middle of the two inside or not, and two
      * leaves laid together come between them.
      */
-    private static Optional<Advice> between(Toolkit tools, Station station, List<Judged> all) {
+    private static Optional<Advice> between(Means means, Station station, List<Judged> all) {
         return measure(
                 all,
                 station,
                 j -> once(j)
                         && j.outside() == 0
-                        && j.chanceOut(Tool.LEAF) > LIKELY
+                        && j.chanceOut(Tool.LEAF) > means.effort().worthACloserLook()
                         && read(j).gap() instanceof Gap.Between b
-                        && tools.leaves().stacked().stream()
+                        && means.tools().leaves().stacked().stream()
                                 .anyMatch(t -> t > b.goes() + APART && t < b.stops() - APART),
                 Advice.Measure.Reason.ONCE_MORE,
                 null);
     }
 
     /** A second look, two leaves laid together, at slots that are too high but too vaguely known for a stroke; once. */
-    static Optional<Advice> unsettled(JobState job, Toolkit tools, List<Integer> slots) {
-        LeafSet leaves = tools.leaves();
+    static Optional<Advice> unsettled(JobState job, Means means, List<Integer> slots) {
+        LeafSet leaves = means.tools().leaves();
         if (job.declined(Advice.Measure.closer(Station.NUT)) || leaves.sizes().size() < 2) return Optional.empty();
         List<Judged> all = slots.stream()
                 .map(s -> Judged.of(job, Station.NUT, s))
@@ -145,7 +143,7 @@ public final class HeightLook {
      * The reading without which nothing irreversible is done: a height that was read since the last move that touched it, by a tool that can see it.
      * Empty when all of them were.
      */
-    static Optional<Advice> before(JobState job, Toolkit tools, Station station, List<Integer> strings) {
+    static Optional<Advice> before(JobState job, Means means, Station station, List<Integer> strings) {
         List<Integer> old = strings.stream()
                 .sorted(Comparator.reverseOrder())
                 .filter(s -> {
@@ -158,7 +156,7 @@ public final class HeightLook {
                 .toList();
         if (old.isEmpty()) return Optional.empty();
         return Optional.of(
-                new Advice.Measure(station, old, Advice.Measure.Reason.BEFORE_WORK, seeing(job, tools, station, old)));
+                new Advice.Measure(station, old, Advice.Measure.Reason.BEFORE_WORK, seeing(job, means, station, old)));
     }
 
     /** Whether a tool can see what is filed or sanded by at a station. */
@@ -167,9 +165,9 @@ public final class HeightLook {
     }
 
     /** Another tool than the one in use, where that one cannot see it; null for the one in use, or when none that can is owned. */
-    private static @Nullable Tool seeing(JobState job, Toolkit tools, Station station, List<Integer> strings) {
+    private static @Nullable Tool seeing(JobState job, Means means, Station station, List<Integer> strings) {
         if (sees(station, job.tool(station))) return null;
-        Tool finest = tools.finest(tallest(job, station, strings));
+        Tool finest = means.tools().finest(tallest(job, station, strings));
         return sees(station, finest) ? finest : null;
     }
 

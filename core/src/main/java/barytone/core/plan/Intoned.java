@@ -86,7 +86,7 @@ public record Intoned(
                     then.shift() != tones.shift(string),
                     then.read().ear().spread()));
         }
-        StringLine line = job.spec().lineMoved(tones.shift(string));
+        StringLine line = ToneForecast.line(job.spec(), string, tones.shift(string));
         double perMm = SaddleFit.centsPerMm(line.scale(), line.compensation(), 12);
         double back = 0;
         double offset = 0;
@@ -202,7 +202,7 @@ public record Intoned(
         double[] now = forecast(job, at.string(), shift, likely);
         double[] then = forecast(job, at.string(), shift + back, likely);
         List<Double> curve = new ArrayList<>();
-        StringLine line = job.spec().lineMoved(shift);
+        StringLine line = ToneForecast.line(job.spec(), at.string(), shift);
         double wanted = at.errors().stream()
                 .mapToDouble(e -> (e.now() - now[e.fret()])
                         * SaddleFit.centsPerMm(line.scale(), line.compensation(), e.fret())
@@ -247,7 +247,7 @@ public record Intoned(
     /** What its notes say of the finger. */
     Finger.Read forFinger(JobState job) {
         return new Finger.Read(
-                job.spec().lineMoved(job.tones().shift(string)),
+                ToneForecast.line(job.spec(), string, job.tones().shift(string)),
                 job.estimate().likely(string),
                 job.spec().string(string),
                 ToneForecast.tension(job.spec(), job.tones().ways().a4(), string),

@@ -255,6 +255,11 @@ public record Judged(
         return reckoned.between(lowest(told(station)), band.high() + told(station));
     }
 
+    /** Whether it is out of its band with more than this chance, after all readings and moves together; where no gap was found that stands. */
+    boolean outWith(double chance) {
+        return noGap() || 1 - reckoned.between(band.low(), band.high()) > chance;
+    }
+
     /** Under this something would be done: a slot is raised only near the frets, whatever the school's band; mm. */
     private double lowest(double tells) {
         return station == Station.NUT ? Math.min(NEAR_FRETS, band.low() - tells) : band.low() - tells;

@@ -3,7 +3,6 @@ package barytone.core.plan;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
-import barytone.core.reading.Toolkit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,22 +16,19 @@ import java.util.function.Predicate;
  * at the end what was moved, or moved along, since it was last read is looked at once more. What the technician chose to leave is left.
  */
 public final class NextMove {
-    /** What was moved along and is in its band with this chance is not read again for the record alone. */
-    private static final double SURELY = 0.95;
-
     private final JobState job;
-    private final Toolkit tools;
+    private final Means means;
     private final Instant now;
 
-    private NextMove(JobState job, Toolkit tools, Instant now) {
+    private NextMove(JobState job, Means means, Instant now) {
         this.job = job;
-        this.tools = tools;
+        this.means = means;
         this.now = now;
     }
 
-    /** The next move of a job at a moment, with the tools of the shop. */
-    public static Advice advise(JobState job, Toolkit tools, Instant now) {
-        return new NextMove(job, tools, now).advise();
+    /** The next move of a job at a moment, with the tools and the time of the shop. */
+    public static Advice advise(JobState job, Means means, Instant now) {
+        return new NextMove(job, means, now).advise();
     }
 
     private Advice advise() {
@@ -101,9 +97,9 @@ public final class NextMove {
     /** The advice of one station alone, as if it were its turn. */
     private Advice at(Station station) {
         return switch (station) {
-            case RELIEF -> RodAdvisor.advise(job, tools, now);
-            case NUT -> NutAdvisor.advise(job, tools);
-            case ACTION -> BridgeAdvisor.advise(job, tools);
+            case RELIEF -> RodAdvisor.advise(job, means, now);
+            case NUT -> NutAdvisor.advise(job, means);
+            case ACTION -> BridgeAdvisor.advise(job, means);
             case INTONATION -> IntonationAdvisor.advise(job);
             case PICKUPS -> PickupAdvisor.advise(job);
         };
@@ -160,7 +156,7 @@ public final class NextMove {
     private Optional<Advice> recheck() {
         if (job.declined("recheck")) return Optional.empty();
         for (Station station : Station.HEIGHTS) {
-            List<Integer> strings = recheck(job, station);
+            List<Integer> strings = recheck(job, means.effort(), station);
             if (!strings.isEmpty())
                 return Optional.of(new Advice.Measure(station, strings, Advice.Measure.Reason.RECHECK, null));
         }
@@ -172,10 +168,15 @@ public final class NextMove {
         return where(job, station, Judged::unconfirmed);
     }
 
-    /** The strings of a station that are read once more before hand-over: reckoned or drifted, and not in their bands with all but certainty. */
-    static List<Integer> recheck(JobState job, Station station) {
+    /**
+     * The strings of a station that are read once more before hand-over: reckoned or drifted, and likely enough to be out of their bands to be worth the look.
+     */
+    static List<Integer> recheck(JobState job, Effort effort, Station station) {
         boolean turned = !job.steps().isEmpty();
-        return where(job, station, j -> (j.unconfirmed() || (turned && j.drifted())) && j.chanceIn() < SURELY);
+        return where(
+                job,
+                station,
+                j -> (j.unconfirmed() || (turned && j.drifted())) && 1 - j.chanceIn() > effort.worthALook());
     }
 
     private static List<Integer> where(JobState job, Station station, Predicate<Judged> holds) {

@@ -6,7 +6,6 @@ import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.SlotFlaw;
-import barytone.core.reading.Toolkit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,13 +53,13 @@ public final class NutAdvisor {
     private static final int MOST_FILLED = 2;
 
     private final JobState job;
-    private final Toolkit tools;
+    private final Means means;
     private final SetupEstimate estimate;
     private final List<Judged> slots;
 
-    private NutAdvisor(JobState job, Toolkit tools) {
+    private NutAdvisor(JobState job, Means means) {
         this.job = job;
-        this.tools = tools;
+        this.means = means;
         this.estimate = job.estimate();
         this.slots = HeightLook.judged(job, Station.NUT);
     }
@@ -71,8 +70,8 @@ public final class NutAdvisor {
         return bite.sd() < LEARNED * bite.mean();
     }
 
-    static Advice advise(JobState job, Toolkit tools) {
-        return HeightLook.wanted(job, tools, Station.NUT).orElseGet(() -> new NutAdvisor(job, tools).advise());
+    static Advice advise(JobState job, Means means) {
+        return HeightLook.wanted(job, means, Station.NUT).orElseGet(() -> new NutAdvisor(job, means).advise());
     }
 
     private Advice advise() {
@@ -85,6 +84,8 @@ public final class NutAdvisor {
         if (!low.isEmpty() && !job.declined("nut-low")) return raise(low);
         boolean asNear = slots.stream().anyMatch(j -> j.read() && j.outside() != 0);
         boolean worked = job.workedAt(Station.NUT);
+        boolean barely = slots.stream().anyMatch(this::isHigh) && !worthASlackening();
+        if (barely) return new Advice.Done(Station.NUT, Advice.Done.Reason.NOT_WORTH_IT);
         return new Advice.Done(
                 Station.NUT,
                 asNear
@@ -104,16 +105,23 @@ public final class NutAdvisor {
             if (pass.isEmpty()) risky.add(slot.string());
         }
         if (high.isEmpty()) return Optional.empty();
-        if (filing.isEmpty()) return HeightLook.unsettled(job, tools, risky);
+        if (filing.isEmpty()) return HeightLook.unsettled(job, means, risky);
+        // what is barely out is filed beside others, and alone only where it is worth a slackening of its own
+        if (!worthASlackening()) return Optional.empty();
         // all in one slackening: each is filed so little that no bite of a file ruins it
         Optional<Advice> look = HeightLook.before(
                 job,
-                tools,
+                means,
                 Station.NUT,
                 filing.stream().map(Advice.FileSlots.Slot::string).toList());
         return look.isPresent()
                 ? look
                 : Optional.of(new Advice.FileSlots(List.copyOf(filing), estimate.filingBite(), biteLearned(estimate)));
+    }
+
+    private boolean worthASlackening() {
+        return slots.stream()
+                .anyMatch(j -> isHigh(j) && j.outWith(means.effort().worthASlackening()));
     }
 
     /** Too high, and still too high once relief and action are where they shall be. */
@@ -150,7 +158,7 @@ public final class NutAdvisor {
     static boolean leavesLow(JobState job, Judged slot) {
         return slot.station() == Station.NUT
                 && slot.outside() < 0
-                && new NutAdvisor(job, Toolkit.USUAL).tooLow().stream().noneMatch(low -> low.string() == slot.string());
+                && new NutAdvisor(job, Means.USUAL).tooLow().stream().noneMatch(low -> low.string() == slot.string());
     }
 
     private boolean buzzes(int string) {
@@ -170,7 +178,7 @@ public final class NutAdvisor {
 
     private Advice raise(List<Judged> low) {
         List<Integer> strings = low.stream().map(Judged::string).toList();
-        Optional<Advice> look = HeightLook.before(job, tools, Station.NUT, strings);
+        Optional<Advice> look = HeightLook.before(job, means, Station.NUT, strings);
         if (look.isPresent()) return look.get();
         double amount =
                 low.stream().mapToDouble(j -> atSlot(j, -j.surplus())).max().orElse(0);
@@ -194,7 +202,7 @@ public final class NutAdvisor {
             }
         }
         if (slots.isEmpty() || least < UNDERSIDE_FROM) return Optional.empty();
-        Optional<Advice> look = HeightLook.before(job, tools, Station.NUT, job.strings(Station.NUT));
+        Optional<Advice> look = HeightLook.before(job, means, Station.NUT, job.strings(Station.NUT));
         if (look.isPresent()) return look;
         double amount = least - LEFT_FOR_FILE;
         Map<Integer, Double> remains = new LinkedHashMap<>();
@@ -219,7 +227,7 @@ public final class NutAdvisor {
                 strokes,
                 light,
                 surplus(slot),
-                tools.fileFor(job.spec().gauge(slot.string())).orElse(null),
+                means.tools().fileFor(job.spec().gauge(slot.string())).orElse(null),
                 after(slot, strokes * (light ? JobEvent.Filing.LIGHT : 1)),
                 atSlot(slot, surplus(slot)) < 2 * estimate.filingBite().mean()));
     }

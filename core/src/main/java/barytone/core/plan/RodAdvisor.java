@@ -8,7 +8,6 @@ import barytone.core.instrument.RodType;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.RodStep;
 import barytone.core.quantity.Turns;
-import barytone.core.reading.Toolkit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -63,25 +62,25 @@ public final class RodAdvisor {
     private static final int LOOSE = 24;
 
     private final JobState job;
-    private final Toolkit tools;
+    private final Means means;
     private final Instant now;
     private final ReliefTarget target;
 
-    private RodAdvisor(JobState job, Toolkit tools, Instant now) {
+    private RodAdvisor(JobState job, Means means, Instant now) {
         this.job = job;
-        this.tools = tools;
+        this.means = means;
         this.now = now;
         this.target = job.target().in(job.habit().method(), job.spec().line());
     }
 
     /** The next move at the rod at a moment. */
-    static Advice advise(JobState job, Toolkit tools, Instant now) {
-        return new RodAdvisor(job, tools, now).advise();
+    static Advice advise(JobState job, Means means, Instant now) {
+        return new RodAdvisor(job, means, now).advise();
     }
 
     /** The band of a string in the current habit. */
     public static Band band(JobState job, int string) {
-        return new RodAdvisor(job, Toolkit.USUAL, Instant.MIN).band(string);
+        return new RodAdvisor(job, Means.USUAL, Instant.MIN).band(string);
     }
 
     private Band band(int string) {
@@ -105,8 +104,12 @@ public final class RodAdvisor {
         }
         // in band is left, and so is what is out by less than can be told
         if (sides.stream().allMatch(j -> j.outside() == 0))
-            return HeightLook.wanted(job, tools, Station.RELIEF).orElseGet(() -> settled(doneReason()));
+            return HeightLook.wanted(job, means, Station.RELIEF).orElseGet(() -> settled(doneReason()));
         if (job.spec().rod() == RodType.NONE) return new Advice.Stop(Advice.Stop.Reason.NO_ROD, null);
+        // barely out as read, and likelier in by all that is known: not worth the retuning and the looks
+        if (sides.stream()
+                .allMatch(j -> j.outside() == 0 || !j.outWith(means.effort().worthATurn())))
+            return settled(Advice.Done.Reason.NOT_WORTH_IT);
         Advice.TurnRod turn = turn();
         // what is expected of a turn says nothing where no gap was found, or of a rod whose answers so far make no
         // sense

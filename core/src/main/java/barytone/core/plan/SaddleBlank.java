@@ -5,7 +5,6 @@ import barytone.core.estimate.SetupEstimate;
 import barytone.core.joblog.BridgeTravel;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
-import barytone.core.reading.Toolkit;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +30,7 @@ public final class SaddleBlank {
     private static final double CARE = 3;
 
     private final JobState job;
-    private final Toolkit tools;
+    private final Means means;
     private final SetupEstimate estimate;
     private final List<Judged> strings;
     private final List<Judged> outer;
@@ -41,9 +40,9 @@ public final class SaddleBlank {
      * @param strings the action of every string, string 1 first
      * @param atTargets what each needs at the saddle once relief and slots are where they shall be, mm
      */
-    SaddleBlank(JobState job, Toolkit tools, List<Judged> strings, List<Double> atTargets) {
+    SaddleBlank(JobState job, Means means, List<Judged> strings, List<Double> atTargets) {
         this.job = job;
-        this.tools = tools;
+        this.means = means;
         this.estimate = job.estimate();
         this.strings = strings;
         this.outer = BridgeAdvisor.deciding(job, strings);
@@ -72,7 +71,7 @@ public final class SaddleBlank {
             treble = Math.min(treble, 0);
         }
         Optional<Advice> look = HeightLook.before(
-                job, tools, Station.ACTION, outer.stream().map(Judged::string).toList());
+                job, means, Station.ACTION, outer.stream().map(Judged::string).toList());
         if (look.isPresent()) return look;
         if (lowers) {
             Optional<Advice> first = beforeSanding(bass, treble);

@@ -3,6 +3,7 @@ package barytone.core.plan;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
 import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.ToneForecast;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.Tones;
 import barytone.core.quantity.Turns;
@@ -129,7 +130,7 @@ final class SaddleSteps {
 
     private PairedSaddle.Member member(int string) {
         return new PairedSaddle.Member(
-                job.spec().lineMoved(job.tones().shift(string)).compensation(),
+                ToneForecast.line(job.spec(), string, job.tones().shift(string)).compensation(),
                 Math.clamp(all.at(string).offset(), -200, 200));
     }
 

@@ -10,6 +10,7 @@ import barytone.core.joblog.LoggedEvent;
 import barytone.core.pickup.Pickup;
 import barytone.core.plan.Advice;
 import barytone.core.plan.Intonation;
+import barytone.core.plan.Means;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Station;
 import barytone.core.reading.Gap;
@@ -63,7 +64,7 @@ final class DiligentTechnician {
         for (int i = 0; i < MOST_STEPS; i++) {
             JobState job = job();
             if (score != null) score.observe(job);
-            Advice advice = NextMove.advise(job, tools.owned(), now);
+            Advice advice = NextMove.advise(job, Means.with(tools.owned()), now);
             if (advice instanceof Advice.Finished || advice instanceof Advice.Done) {
                 finished = true;
                 return work;

@@ -1,15 +1,19 @@
 package barytone.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.TakenReading;
+import barytone.core.neck.FretScale;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Tool;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 /** What does not fit is told with what it would fit, and nothing is changed by it. */
@@ -42,10 +46,60 @@ class MistakenTest extends PaperJob {
         assertThat(Mistaken.of(state(), state().doubts().getLast())).isEmpty();
     }
 
+    @Test
+    void twoReadingsTypedInTheWrongOrderAreToldAsSuch() {
+        relief(0.23, 0.20).nut(GOOD_NUT).action(2.6, 2.2, 1.8, 1.4, 1.2, 1.0);
+        reading(4, Station.ACTION, Tool.CALIPER, new Gap.Of(2.2));
+        assertThat(Mistaken.swapped(state())).isEmpty();
+        reading(5, Station.ACTION, Tool.CALIPER, new Gap.Of(1.8));
+        assertThat(Mistaken.swapped(state())).contains(4);
+    }
+
+    @Test
+    void aNeckThatJoinsElsewhereThanIsSaidIsNoticed() {
+        spec = joined(20);
+        GapMethod.Relief held = (GapMethod.Relief) state().method(Station.RELIEF);
+        straightened(held, joined(12).line());
+        assertThat(Mistaken.misfits(state())).isTrue();
+        assertThat(Mistaken.joint(state()).orElseThrow()).isBetween(11, 13);
+    }
+
+    private InstrumentSpec joined(int fret) {
+        return new InstrumentSpec(
+                spec.kind(),
+                spec.tuning(),
+                spec.scaleLength(),
+                spec.frets(),
+                fret,
+                spec.boardRadius(),
+                spec.rod(),
+                spec.access(),
+                spec.leftHanded(),
+                spec.fittings());
+    }
+
+    @Test
+    void aScaleStatedThreePerCentWrongChangesNothingThatIsReadInAHeight() {
+        GapMethod.Relief held = (GapMethod.Relief) state().method(Station.RELIEF);
+        straightened(
+                held,
+                StringLine.of(
+                        new FretScale(1.03 * spec.scaleLength(), spec.frets()),
+                        spec.bodyJointFret(),
+                        spec.line().compensation()));
+        assertThat(Mistaken.joint(state())).isEmpty();
+        assertThat(state().doubts()).isEmpty();
+        assertThat(Objects.requireNonNull(state().reliefShare()).mean()).isCloseTo(1, within(0.05));
+    }
+
     /** A neck that is straightened step by step and read at both sides: relief in a habit that is not the one it is said to be, action as it is. */
     private PaperJob straightened(GapMethod.Relief really) {
+        return straightened(really, spec.line());
+    }
+
+    /** The same on a neck that is made otherwise than it is said to be. */
+    private PaperJob straightened(GapMethod.Relief really, StringLine line) {
         GapMethod.Relief said = (GapMethod.Relief) state().method(Station.RELIEF);
-        StringLine line = spec.line();
         double k = line.curvatureFor(said, 0.62);
         StringState found = new StringState(k, 0.2, line.saddleHeightFor(12, 2.2, k, 0.2));
         for (int step = 0; step < 5; step++) {

@@ -105,8 +105,8 @@ class NextMoveTest extends PaperJob {
         Advice.TurnRod turn = (Advice.TurnRod) advice();
         add(new JobEvent.RodTurned(turn.net(), false, false)).add(new JobEvent.Retuned());
         JobState after = state();
-        assertThat(NextMove.recheck(after, Station.ACTION)).isNotEmpty();
-        assertThat(NextMove.recheck(after, Station.NUT)).isEmpty();
+        assertThat(NextMove.recheck(after, Effort.USUAL, Station.ACTION)).isNotEmpty();
+        assertThat(NextMove.recheck(after, Effort.USUAL, Station.NUT)).isEmpty();
     }
 
     @Test

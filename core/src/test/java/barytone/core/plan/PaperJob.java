@@ -84,7 +84,7 @@ abstract class PaperJob {
     }
 
     Advice advice() {
-        return NextMove.advise(state(), tools, now);
+        return NextMove.advise(state(), Means.with(tools), now);
     }
 
     static double[] raised(double[] by, double... mm) {

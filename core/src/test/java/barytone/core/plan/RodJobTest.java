@@ -21,7 +21,6 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
-import barytone.core.reading.Toolkit;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -83,7 +82,7 @@ class RodJobTest {
         }
 
         Advice advice() {
-            return NextMove.advise(state(), Toolkit.USUAL, now);
+            return NextMove.advise(state(), Means.USUAL, now);
         }
     }
 

@@ -75,7 +75,7 @@ class TrustTest extends PaperJob {
         for (Station station : Station.HEIGHTS)
             for (int s : state().strings(station))
                 assertThat(judged(station, s).stands()).as(station + " " + s).isTrue();
-        assertThat(NextMove.recheck(state(), Station.NUT)).isEmpty();
+        assertThat(NextMove.recheck(state(), Effort.USUAL, Station.NUT)).isEmpty();
     }
 
     @Test
@@ -274,7 +274,7 @@ class TrustTest extends PaperJob {
         assertThat(advice().station()).isEqualTo(Station.NUT);
         add(new JobEvent.PutOff(Station.NUT));
         assertThat(advice()).isInstanceOf(Advice.Finished.class);
-        assertThat(NextMove.recheck(state(), Station.RELIEF)).isEmpty();
+        assertThat(NextMove.recheck(state(), Effort.USUAL, Station.RELIEF)).isEmpty();
     }
 
     @Test

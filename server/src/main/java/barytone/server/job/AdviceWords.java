@@ -6,6 +6,7 @@ import barytone.core.plan.Advice;
 import barytone.core.plan.HeightLook;
 import barytone.core.plan.Intoned;
 import barytone.core.plan.Judged;
+import barytone.core.plan.Mistaken;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.Rigid;
 import barytone.core.plan.Station;
@@ -230,6 +231,9 @@ final class AdviceWords {
                 .toList();
         List<String> why = new ArrayList<>();
         for (TakenReading doubt : m.doubts()) why.add(words.doubt(doubt));
+        Mistaken.swapped(state)
+                .ifPresent(s -> why.add("Each of " + words.strings(List.of(s, s + 1))
+                        + " fits the other's reading: they were perhaps typed in the wrong order."));
         why.add("A second reading that agrees settles it. Or say in its row what it is: right, wrong, or moved.");
         return Said.reading(
                 "measure-again",

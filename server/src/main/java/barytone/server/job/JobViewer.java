@@ -355,14 +355,22 @@ final class JobViewer {
             remarks.add("Read flat on the bench: as it is played a neck has about "
                     + unit.showWithUnit(-Position.FLAT.bow())
                     + " more, and the verdict reckons with that. One reading in playing position settles it.");
-        Mistaken.habit(state)
-                .ifPresent(habit ->
-                        remarks.add("What the rod did to relief does not go with what it did to the action. It would, "
-                                + words.method(habit)
-                                + "; or the neck begins to bend elsewhere than at fret "
-                                + state.spec().bodyJointFret() + "."));
+        if (Mistaken.misfits(state)) remarks.add(misfit());
         if (spec.rod() == RodType.NONE) remarks.add("This neck has no rod: relief can be read, not set.");
         return remarks;
+    }
+
+    /** Relief and action did not move together: what would explain it, as a guess. */
+    private String misfit() {
+        List<String> would = new ArrayList<>();
+        Mistaken.habit(state).ifPresent(habit -> would.add(words.method(habit)));
+        Mistaken.joint(state)
+                .ifPresent(fret -> would.add("on a neck that begins to bend at about fret " + fret + ", not at "
+                        + state.spec().bodyJointFret()));
+        return "What the rod did to relief does not go with what it did to the action. "
+                + (would.isEmpty()
+                        ? "Look where the neck joins the body and how relief is held."
+                        : "It would, " + String.join("; or ", would) + ".");
     }
 
     private JobView.TargetView target() {
