@@ -1396,6 +1396,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/effort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["effort"];
+        put: operations["keepEffort"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/learned": {
         parameters: {
             query?: never;
@@ -1763,6 +1779,23 @@ export interface components {
             /** Format: int64 */
             unturned?: number;
             why: string;
+        };
+        EffortAsked: {
+            comeback: string;
+            reading: string;
+            retune: string;
+            slackening: string;
+            /** Format: int64 */
+            version: number;
+        };
+        EffortView: {
+            comeback: string;
+            follows: string[];
+            reading: string;
+            retune: string;
+            slackening: string;
+            /** Format: int64 */
+            version: number;
         };
         Equivalent: {
             bass: string;
@@ -5549,6 +5582,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    effort: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffortView"];
+                };
+            };
+        };
+    };
+    keepEffort: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EffortAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffortView"];
                 };
             };
         };

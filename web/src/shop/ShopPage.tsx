@@ -9,6 +9,7 @@ import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { Backups } from "./Backups";
+import { Efforts } from "./Efforts";
 import { Schools } from "./Schools";
 
 const KEYS: readonly HelpLine[] = [
@@ -72,6 +73,7 @@ export function ShopPage() {
               onTold={setTold}
             />
           )}
+          <Efforts />
           <Backups />
         </section>
       </main>

@@ -8,12 +8,17 @@ const backups = (more: string) => ({
   json: `{"folder":"/home/bench/.barytone/shop/backups","habit":"Made every day.","count":3,"last":"2031-02-03T07:30:00Z"${more}}`,
 });
 
+const effort = (reading: string, version = 3) => ({
+  json: `{"version":${String(version)},"reading":"${reading}","retune":"1.5","slackening":"3","comeback":"10","follows":["Read again with more than 5 %."]}`,
+});
+
 const nothing = `{"jobs":0,"lines":[]}`;
 
 async function shop(learned = nothing) {
   theServer.on("GET /api/shop/backups", backups(""));
   theServer.on("GET /api/shop/tools", { json: sample("tools") });
   theServer.on("GET /api/shop/learned", { json: learned });
+  theServer.on("GET /api/shop/effort", effort("0.5"));
   theServer.on("GET /api/shop/schools", { json: sample("schools") });
   theServer.on("PUT /api/shop/tools", { json: sample("tools") });
   theServer.on("PUT /api/shop/schools", { json: sample("schools") });
@@ -21,6 +26,35 @@ async function shop(learned = nothing) {
   await screen.findByText("Pressed gap, held behind 3");
   return user;
 }
+
+describe("what work takes", () => {
+  it("is kept as typed with the version that this window had seen, and says what follows", async () => {
+    const user = await shop();
+    const reading = await screen.findByLabelText<HTMLInputElement>("A reading, minutes");
+    const keep = screen.getByRole<HTMLButtonElement>("button", { name: "Keep the times" });
+    expect(keep.disabled).toBe(true);
+    expect(screen.getByText("Read again with more than 5 %.")).toBeTruthy();
+    await user.clear(reading);
+    await user.type(reading, "0,8");
+    theServer.on("PUT /api/shop/effort", effort("0.8", 4));
+    await user.click(keep);
+    await waitFor(() => expect(put("/effort")).toHaveLength(1));
+    const sent = JSON.stringify(put("/effort")[0]?.body);
+    expect(sent).toContain('"reading":"0,8"');
+    expect(sent).toContain('"version":3');
+    expect(await screen.findByDisplayValue("0.8")).toBeTruthy();
+  });
+
+  it("stays typed when it is refused, with what is allowed", async () => {
+    const user = await shop();
+    const reading = await screen.findByLabelText<HTMLInputElement>("A reading, minutes");
+    theServer.on("PUT /api/shop/effort", theServer.problem(400, "allowed is 0.05 to 30 minutes."));
+    await user.clear(reading);
+    await user.type(reading, "90{Enter}");
+    expect(await screen.findByText(/allowed is 0.05 to 30/)).toBeTruthy();
+    expect(reading.value).toBe("90");
+  });
+});
 
 const put = (what: string) => theServer.to(what).filter((s) => s.method === "PUT");
 

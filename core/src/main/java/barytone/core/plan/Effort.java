@@ -36,22 +36,22 @@ public record Effort(double reading, double retune, double slackening, double co
     }
 
     /** The chance of finding something out from which a reading is worth taking. */
-    double worthALook() {
+    public double worthALook() {
         return Math.clamp(reading / comeback, LEAST_CHANCE, MOST_CHANCE);
     }
 
     /** The same of a closer look, with another tool or with leaves laid together. */
-    double worthACloserLook() {
+    public double worthACloserLook() {
         return Math.clamp(CLOSER * reading / comeback, LEAST_CHANCE, MOST_CHANCE);
     }
 
     /** The chance of being out from which a slot, or a saddle, is worth a slackening of its own; beside others it costs next to nothing. */
-    double worthASlackening() {
+    public double worthASlackening() {
         return Math.clamp((slackening + retune + reading) / comeback, LIKELIER, SURELY_OUT);
     }
 
     /** The chance of being out from which a turn of the rod, with the retuning and the two looks after it, is worth making. */
-    double worthATurn() {
+    public double worthATurn() {
         return Math.clamp((retune + 2 * reading) / comeback, LIKELIER, SURELY_OUT);
     }
 }

@@ -29,6 +29,7 @@ abstract class PaperJob {
     InstrumentSpec spec = InstrumentKind.ELECTRIC.usual();
     JobDefaults defaults = JobDefaults.usual(spec, Touch.MEDIUM);
     Toolkit tools = Toolkit.USUAL;
+    Effort effort = Effort.USUAL;
     final List<LoggedEvent> log = new ArrayList<>();
     Instant now = Instant.parse("2031-03-04T09:00:00Z");
 
@@ -84,7 +85,7 @@ abstract class PaperJob {
     }
 
     Advice advice() {
-        return NextMove.advise(state(), Means.with(tools), now);
+        return NextMove.advise(state(), new Means(tools, effort), now);
     }
 
     static double[] raised(double[] by, double... mm) {

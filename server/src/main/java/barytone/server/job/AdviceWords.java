@@ -283,6 +283,12 @@ final class AdviceWords {
                                 .filter(line -> !line.isEmpty())
                                 .toList());
             case SIDES_DIFFER -> done(name + " is as near as it goes", List.of(standing(d.station())));
+            case NOT_WORTH_IT ->
+                done(
+                        name + " is barely out, and not worth a slackening",
+                        List.of(
+                                standing(d.station()),
+                                "By all that was read and moved it is likelier in its band than a round with the strings slack is worth. What that takes is said under tools and schools."));
         };
     }
 
@@ -301,6 +307,7 @@ final class AdviceWords {
                         case IN_BAND -> "in its band.";
                         case AS_NEAR_AS_IT_GOES -> ("as near as it goes. " + standing(r.station())).strip();
                         case SIDES_DIFFER -> "the sides differ, no turn helps both.";
+                        case NOT_WORTH_IT -> ("barely out, not worth another round. " + standing(r.station())).strip();
                     });
         for (Station station : Station.HEIGHTS) {
             List<Integer> predicted = NextMove.reckoned(state, station);

@@ -126,7 +126,7 @@ class JobDesk {
     }
 
     JobViewer viewer(JobLog.Opened job, Units units) {
-        return new JobViewer(job, units, clock.instant(), new Bench(shop.toolkit(), schools(job)));
+        return new JobViewer(job, units, clock.instant(), new Bench(shop.means(), schools(job)));
     }
 
     /** The schools as they are; those of the day on which it was closed for a closed job. */

@@ -55,7 +55,7 @@ final class JobViewer {
         this.units = units;
         this.now = now;
         this.bench = bench;
-        this.advice = NextMove.advise(state, bench.tools(), now);
+        this.advice = NextMove.advise(state, bench.means(), now);
         this.words = new Words(state, units);
         this.told = new AdviceWords(state, units, bench).advice(advice);
         this.heights = new HeightViewer(state, units, words, bench);

@@ -239,6 +239,15 @@ final class RodWords {
                                 "The reading lies at the edge of the band, and a smaller step than 1/16 turn cannot be made.",
                                 nextDay),
                         null);
+            case NOT_WORTH_IT ->
+                Said.plain(
+                        "done",
+                        "Barely out, and not worth a turn",
+                        lines(
+                                standing(),
+                                "By all that was read and moved it is likelier in its band than the retuning and the looks of another turn are worth.",
+                                nextDay),
+                        null);
             case SIDES_DIFFER ->
                 Said.plain(
                         "done",

@@ -2,6 +2,8 @@ package barytone.server.shop;
 
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Effort;
+import barytone.core.plan.Means;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.reading.OwnedTool;
@@ -19,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class Shop {
     private static final String TOOLS = "tools";
     private static final String SCHOOLS = "schools";
+    private static final String EFFORT = "effort";
 
     private final Settings settings;
     private final JsonMapper mapper = JsonMapper.builder()
@@ -58,6 +61,28 @@ public class Shop {
 
     void keepTools(long version, Toolkit tools) {
         settings.store(Settings.Scope.SHOP, "", TOOLS, version, mapper.writeValueAsString(tools.tools()));
+    }
+
+    /** What work at this bench costs in time. */
+    public Effort effort() {
+        return settings.find(Settings.Scope.SHOP, "", EFFORT)
+                .map(s -> mapper.readValue(s.body(), Effort.class))
+                .orElse(Effort.USUAL);
+    }
+
+    long effortVersion() {
+        return settings.find(Settings.Scope.SHOP, "", EFFORT)
+                .map(Settings.Stored::version)
+                .orElse(0L);
+    }
+
+    void keepEffort(long version, Effort effort) {
+        settings.store(Settings.Scope.SHOP, "", EFFORT, version, mapper.writeValueAsString(effort));
+    }
+
+    /** The tools and the time of the shop. */
+    public Means means() {
+        return new Means(toolkit(), effort());
     }
 
     /** The schools of the shop. */

@@ -9,6 +9,7 @@ import barytone.core.joblog.JobReplay;
 import barytone.core.joblog.JobState;
 import barytone.core.joblog.LoggedEvent;
 import barytone.core.plan.ActionSchool;
+import barytone.core.plan.Means;
 import barytone.core.plan.NextMove;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
@@ -55,8 +56,8 @@ abstract class ToldJob<T extends ToldJob<T>> {
     final JobView.AdviceView told() {
         JobState state = state();
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
-        return new AdviceWords(state, Units.all(unit), new Bench(tools, schools))
-                .advice(NextMove.advise(state, tools, now()));
+        return new AdviceWords(state, Units.all(unit), new Bench(Means.with(tools), schools))
+                .advice(NextMove.advise(state, Means.with(tools), now()));
     }
 
     static String all(JobView.AdviceView told) {

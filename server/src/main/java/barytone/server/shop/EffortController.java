@@ -1,0 +1,86 @@
+package barytone.server.shop;
+
+import barytone.core.neck.Allowed;
+import barytone.core.plan.Effort;
+import barytone.core.quantity.PlainNumber;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What work at this bench costs in time, over HTTP; minutes as they are typed. */
+@RestController
+@RequestMapping(path = "/api/shop/effort", produces = MediaType.APPLICATION_JSON_VALUE)
+class EffortController {
+    private final Shop shop;
+
+    EffortController(Shop shop) {
+        this.shop = shop;
+    }
+
+    /**
+     * What work costs.
+     *
+     * @param follows what the advice makes of it, in words
+     */
+    record EffortView(
+            long version, String reading, String retune, String slackening, String comeback, List<String> follows) {}
+
+    /** Minutes as typed, with the version that was seen. */
+    record EffortAsked(long version, String reading, String retune, String slackening, String comeback) {}
+
+    @GetMapping
+    EffortView effort() {
+        return view(shop.effort(), shop.effortVersion());
+    }
+
+    @PutMapping
+    EffortView keepEffort(@RequestBody EffortAsked asked) {
+        Effort effort = new Effort(
+                minutes("minutes for a reading", asked.reading()),
+                minutes("minutes for retuning", asked.retune()),
+                minutes("minutes for a round with the strings slack", asked.slackening()),
+                minutes("minutes for a job that comes back", asked.comeback()));
+        shop.keepEffort(asked.version(), effort);
+        return view(effort, shop.effortVersion());
+    }
+
+    private static double minutes(String field, String typed) {
+        return PlainNumber.parse(field, typed, "minutes, as in 1.5");
+    }
+
+    private static EffortView view(Effort effort, long version) {
+        return new EffortView(
+                version,
+                Allowed.plain(effort.reading()),
+                Allowed.plain(effort.retune()),
+                Allowed.plain(effort.slackening()),
+                Allowed.plain(effort.comeback()),
+                List.of(
+                        "A height that was moved along is read again when it is out with more than "
+                                + percent(effort.worthALook())
+                                + ", and looked at more closely with more than "
+                                + percent(effort.worthACloserLook()) + ".",
+                        "What reads barely outside of its band is moved when it is out with more than: slots, or a saddle, in a slackening of their own "
+                                + percent(effort.worthASlackening()) + ", the rod "
+                                + percent(effort.worthATurn())
+                                + ". Beside other slots it is filed along."));
+    }
+
+    private static String percent(double chance) {
+        return Math.round(100 * chance) + " %";
+    }
+
+    @ExceptionHandler(StaleSettingException.class)
+    ProblemDetail stale(StaleSettingException e) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+        problem.setProperty("code", "changed-meanwhile");
+        return problem;
+    }
+}
