@@ -107,8 +107,8 @@ class ToneApiTest {
         assertThat(headline(now)).isEqualTo("Move 4 saddles");
         JsonNode first = now.get("advice").get("steps").get(0);
         assertThat(first.get("where").asString()).isEqualTo("Saddle 6");
-        // 7 cents at 648 mm ask for 2.6 mm, at about 0.6 mm per turn
-        assertThat(first.get("amount").asString()).matches("4 3/8 turns clockwise, 2\\.6\\d mm back");
+        // 7 cents at 648 mm and 4 mm of compensation ask for 2.7 mm, at about 0.6 mm per turn
+        assertThat(first.get("amount").asString()).isEqualTo("4 1/2 turns clockwise, 2.70 mm back");
         assertThat(first.get("expected").asString()).isEqualTo("0.0");
         assertThat(now.get("advice").get("steps").get(2).get("amount").asString())
                 .contains("anticlockwise");

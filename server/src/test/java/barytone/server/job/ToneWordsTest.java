@@ -90,7 +90,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                 .at(12, 5, 0, 0, 0, 0, 0);
         JobView.AdviceView told = told();
         assertThat(told.headline()).isEqualTo("Saddle 6: 3 7/8 turns anticlockwise, 1.94 mm back");
-        assertThat(steps(told)).containsExactly("Saddle 6: 3 7/8 turns anticlockwise, 1.94 mm back → 0.0");
+        assertThat(steps(told)).containsExactly("Saddle 6: 3 7/8 turns anticlockwise, 1.94 mm back → −0.1");
         assertThat(all(told)).contains("clockwise, as the screwdriver sees it, moves the saddle towards the nut");
         unit = LengthUnit.THOU;
         assertThat(told().headline()).endsWith("76 thou back");
