@@ -1,6 +1,6 @@
 package barytone.core.bridge;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * How the saddles of a bridge are moved along the strings.

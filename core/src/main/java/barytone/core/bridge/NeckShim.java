@@ -1,6 +1,6 @@
 package barytone.core.bridge;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * A wedge in the pocket of a bolt-on neck. With a thickness t at the heel end the crown line at the saddle rises by

@@ -1,7 +1,7 @@
 package barytone.core.bridge;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.BoardRadius;
+import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

@@ -1,6 +1,6 @@
 package barytone.core.bridge;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package barytone.core.clearance;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.BoardRadius;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Allowed;
 import barytone.core.strings.MusicString;
 import java.util.OptionalInt;
 

@@ -1,9 +1,9 @@
 package barytone.core.clearance;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 

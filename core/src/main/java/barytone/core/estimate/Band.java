@@ -1,6 +1,6 @@
 package barytone.core.estimate;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * A target band of a quantity, in mm.

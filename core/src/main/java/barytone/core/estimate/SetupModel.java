@@ -1,10 +1,10 @@
 package barytone.core.estimate;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Allowed;
 import barytone.core.reading.Means;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;

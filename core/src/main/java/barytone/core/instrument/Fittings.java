@@ -2,8 +2,8 @@ package barytone.core.instrument;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.LengthScrews;
-import barytone.core.neck.Allowed;
 import barytone.core.pickup.Pickup;
+import barytone.core.quantity.Allowed;
 import barytone.core.strings.StringSet;
 import java.util.List;
 

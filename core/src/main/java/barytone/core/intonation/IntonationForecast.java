@@ -1,8 +1,8 @@
 package barytone.core.intonation;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Cents;
 import barytone.core.strings.MusicString;
 

@@ -1,7 +1,7 @@
 package barytone.core.intonation;
 
-import barytone.core.neck.Allowed;
 import barytone.core.neck.FretScale;
+import barytone.core.quantity.Allowed;
 
 /**
  * One saddle under two strings: one move for both.

@@ -1,6 +1,6 @@
 package barytone.core.intonation;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * How a string is made to sound.

@@ -1,5 +1,7 @@
 package barytone.core.neck;
 
+import barytone.core.quantity.Allowed;
+
 /**
  * The arc of a board across. A compound board is a cone, so its radius grows linearly along it:
  * {@code R(x) = R_nut + (R_end - R_nut) x / x_end}.

@@ -1,5 +1,7 @@
 package barytone.core.neck;
 
+import barytone.core.quantity.Allowed;
+
 /**
  * Where the crowns stand along a string: equal temperament from the nut's front edge.
  *

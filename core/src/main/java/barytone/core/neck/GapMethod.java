@@ -1,5 +1,7 @@
 package barytone.core.neck;
 
+import barytone.core.quantity.Allowed;
+
 /**
  * Where a gap is measured: which frets are held, at which fret the gauge goes. A reading without its method is not a
  * reading, for every number on a neck depends on it.

@@ -1,5 +1,7 @@
 package barytone.core.neck;
 
+import barytone.core.quantity.Allowed;
+
 /**
  * A whole string's setup from three readings: relief, nut and action. The three equations are linear in the state; relief gives
  * the curvature, then nut and action are solved together, since an open nut reading depends on the saddle too.

@@ -1,5 +1,6 @@
 package barytone.core.neck;
 
+import barytone.core.quantity.Allowed;
 import java.util.Map;
 
 /**

@@ -1,6 +1,6 @@
 package barytone.core.nut;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * How steeply a string leaves the nut towards its post: {@code atan((drop + wraps * gauge) / distance)}. Every wrap wound down the

@@ -1,6 +1,6 @@
 package barytone.core.pitch;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.Arrays;
 
 /**

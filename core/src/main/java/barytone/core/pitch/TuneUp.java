@@ -1,6 +1,6 @@
 package barytone.core.pitch;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Cents;
 import barytone.core.strings.Pitch;
 import java.util.List;

@@ -1,6 +1,6 @@
 package barytone.core.plan;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * What work at the bench costs in time. Readings and moves are worth their minutes when what they save is more: a look, where it is likely enough to find something;

@@ -3,8 +3,8 @@ package barytone.core.plan;
 import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
+import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -4,7 +4,7 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.List;
 
 /**

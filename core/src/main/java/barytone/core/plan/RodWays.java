@@ -1,6 +1,6 @@
 package barytone.core.plan;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Turns;
 
 /**

@@ -1,6 +1,6 @@
 package barytone.core.practice;
 
-import barytone.core.neck.NotAllowedException;
+import barytone.core.quantity.NotAllowedException;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;

@@ -1,8 +1,8 @@
 package barytone.core.practice;
 
 import barytone.core.estimate.Normal;
-import barytone.core.neck.Allowed;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Allowed;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,6 +1,6 @@
 package barytone.core.practice;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;

@@ -1,6 +1,5 @@
 package barytone.core.quantity;
 
-import barytone.core.neck.NotAllowedException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;

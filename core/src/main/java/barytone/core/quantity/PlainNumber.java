@@ -1,7 +1,5 @@
 package barytone.core.quantity;
 
-import barytone.core.neck.Allowed;
-
 /** A plain number as it is typed, with a comma or a point and any kind of minus. */
 public final class PlainNumber {
     private PlainNumber() {}
@@ -10,7 +8,7 @@ public final class PlainNumber {
      * Reads a number.
      *
      * @param allowed what may be typed, for the error
-     * @throws barytone.core.neck.OutOfRangeException when it is none
+     * @throws barytone.core.quantity.OutOfRangeException when it is none
      */
     public static double parse(String field, String typed, String allowed) {
         try {

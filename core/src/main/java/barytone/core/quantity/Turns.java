@@ -1,7 +1,5 @@
 package barytone.core.quantity;
 
-import barytone.core.neck.Allowed;
-import barytone.core.neck.NotAllowedException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 

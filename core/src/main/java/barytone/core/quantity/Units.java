@@ -1,6 +1,5 @@
 package barytone.core.quantity;
 
-import barytone.core.neck.NotAllowedException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;

@@ -1,6 +1,6 @@
 package barytone.core.reading;
 
-import barytone.core.neck.NotAllowedException;
+import barytone.core.quantity.NotAllowedException;
 
 /** What was found between crown and string, before the tool's uncertainty is added. Lengths in mm. */
 public sealed interface Gap {

@@ -1,8 +1,8 @@
 package barytone.core.reading;
 
 import barytone.core.neck.GapMethod;
-import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.OutOfRangeException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package barytone.core.reading;
 
-import barytone.core.neck.NotAllowedException;
+import barytone.core.quantity.NotAllowedException;
 
 /**
  * A kind of measuring tool and how sure a number read off with it is.

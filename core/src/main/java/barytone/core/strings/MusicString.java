@@ -1,6 +1,6 @@
 package barytone.core.strings;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 
 /**
  * One string as a body: gauge, core, material.

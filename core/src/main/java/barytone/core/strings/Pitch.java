@@ -1,7 +1,7 @@
 package barytone.core.strings;
 
-import barytone.core.neck.Allowed;
-import barytone.core.neck.NotAllowedException;
+import barytone.core.quantity.Allowed;
+import barytone.core.quantity.NotAllowedException;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;

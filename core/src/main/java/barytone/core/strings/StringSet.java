@@ -1,6 +1,6 @@
 package barytone.core.strings;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import java.util.ArrayList;

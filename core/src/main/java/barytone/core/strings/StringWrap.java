@@ -54,7 +54,7 @@ public enum StringWrap {
      */
     public static StringWrap ofCode(String code) {
         for (StringWrap wrap : values()) if (wrap.code.equals(code)) return wrap;
-        throw barytone.core.neck.Allowed.broken(
+        throw barytone.core.quantity.Allowed.broken(
                 "wrap", "“" + code + "”", "plain, nickel, steel, bronze, nylon or floss");
     }
 }

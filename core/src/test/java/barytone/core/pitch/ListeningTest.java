@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.OutOfRangeException;
+import barytone.core.quantity.OutOfRangeException;
 import barytone.core.strings.Pitch;
 import java.util.Arrays;
 import java.util.Collections;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import barytone.core.neck.OutOfRangeException;
+import barytone.core.quantity.OutOfRangeException;
 import java.util.SplittableRandom;
 import java.util.function.IntToDoubleFunction;
 import org.junit.jupiter.api.Test;

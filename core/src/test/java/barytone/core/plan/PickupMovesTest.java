@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.joblog.JobEvent;
-import barytone.core.neck.OutOfRangeException;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
+import barytone.core.quantity.OutOfRangeException;
 import barytone.core.quantity.Turns;
 import java.util.Collections;
 import java.util.List;

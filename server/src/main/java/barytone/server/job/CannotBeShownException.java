@@ -1,6 +1,6 @@
 package barytone.server.job;
 
-import barytone.core.neck.NotAllowedException;
+import barytone.core.quantity.NotAllowedException;
 import barytone.server.db.StorageTrouble;
 
 /** A job cannot be shown as it stands, or would not be with what was asked for. */

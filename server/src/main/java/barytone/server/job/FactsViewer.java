@@ -2,8 +2,8 @@ package barytone.server.job;
 
 import barytone.core.bridge.LengthScrews;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.Allowed;
 import barytone.core.pickup.Pickup;
+import barytone.core.quantity.Allowed;
 
 /** Shows the facts of an instrument as they are typed. */
 final class FactsViewer {

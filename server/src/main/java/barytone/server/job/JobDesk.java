@@ -1,7 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.joblog.JobEvent;
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
 import barytone.server.web.PlainText;

@@ -1,11 +1,11 @@
 package barytone.server.job;
 
 import barytone.core.joblog.JobState;
-import barytone.core.neck.Allowed;
 import barytone.core.nut.BreakAngle;
 import barytone.core.nut.NutSlots;
 import barytone.core.plan.Judged;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;

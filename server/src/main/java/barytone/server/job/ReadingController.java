@@ -2,9 +2,9 @@ package barytone.server.job;
 
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.JobState;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.Station;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthText;
 import barytone.core.quantity.LengthUnit;

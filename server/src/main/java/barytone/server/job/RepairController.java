@@ -1,7 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.joblog.JobEvent;
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -2,11 +2,11 @@ package barytone.server.job;
 
 import barytone.core.joblog.JobEvent;
 import barytone.core.joblog.ReliefHabit;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ReliefSchool;
 import barytone.core.plan.ReliefTarget;
 import barytone.core.plan.RodWays;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;

@@ -1,7 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Band;
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.ReadingBounds;

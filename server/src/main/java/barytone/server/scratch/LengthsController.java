@@ -1,6 +1,6 @@
 package barytone.server.scratch;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthTextException;
 import barytone.core.quantity.LengthUnit;

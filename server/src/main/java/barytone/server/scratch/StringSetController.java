@@ -6,7 +6,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.Priors;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.strings.Pitch;

@@ -1,7 +1,7 @@
 package barytone.server.shop;
 
-import barytone.core.neck.Allowed;
 import barytone.core.plan.Effort;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.PlainNumber;
 import java.util.List;
 import org.springframework.http.HttpStatus;

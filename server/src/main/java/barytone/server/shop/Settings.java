@@ -2,7 +2,7 @@ package barytone.server.shop;
 
 import static barytone.server.db.gen.Tables.SETTING;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

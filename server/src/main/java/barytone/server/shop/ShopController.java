@@ -1,11 +1,11 @@
 package barytone.server.shop;
 
 import barytone.core.estimate.Band;
-import barytone.core.neck.Allowed;
 import barytone.core.neck.GapMethod;
 import barytone.core.plan.ActionSchool;
 import barytone.core.plan.NutSchool;
 import barytone.core.plan.ReliefSchool;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;

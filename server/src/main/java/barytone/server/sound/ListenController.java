@@ -2,12 +2,12 @@ package barytone.server.sound;
 
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.neck.Allowed;
 import barytone.core.pitch.Heard;
 import barytone.core.pitch.Listening;
 import barytone.core.pitch.Sound;
 import barytone.core.pitch.TuneUp;
 import barytone.core.practice.StandIn;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.PlainNumber;
 import barytone.core.strings.Pitch;

@@ -1,8 +1,8 @@
 package barytone.server.sound;
 
-import barytone.core.neck.Allowed;
 import barytone.core.pitch.Heard;
 import barytone.core.pitch.PitchEstimator;
+import barytone.core.quantity.Allowed;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;

@@ -1,7 +1,7 @@
 package barytone.server.sound;
 
-import barytone.core.neck.Allowed;
 import barytone.core.pitch.Sound;
+import barytone.core.quantity.Allowed;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -26,7 +26,7 @@ public final class Wav {
     /**
      * Reads one. Of a stereo file both sides are added.
      *
-     * @throws barytone.core.neck.OutOfRangeException when it is none, another kind, cut off or too long
+     * @throws barytone.core.quantity.OutOfRangeException when it is none, another kind, cut off or too long
      */
     public static Sound read(byte[] file) {
         if (file.length == 0) throw Allowed.broken(FIELD, "nothing", ALLOWED);

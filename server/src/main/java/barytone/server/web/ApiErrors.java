@@ -1,8 +1,8 @@
 package barytone.server.web;
 
-import barytone.core.neck.NotAllowedException;
-import barytone.core.neck.OutOfRangeException;
 import barytone.core.quantity.LengthTextException;
+import barytone.core.quantity.NotAllowedException;
+import barytone.core.quantity.OutOfRangeException;
 import barytone.server.db.StorageTrouble;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,6 @@
 package barytone.server.web;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;

@@ -1,6 +1,6 @@
 package barytone.server.web;
 
-import barytone.core.neck.Allowed;
+import barytone.core.quantity.Allowed;
 import java.util.Locale;
 
 /** Text that can be shown, printed and kept everywhere. */
@@ -10,7 +10,7 @@ public final class PlainText {
     /**
      * Refuses control characters, but for tabs and line ends, and halves of characters.
      *
-     * @throws barytone.core.neck.NotAllowedException with the field, the character and its place
+     * @throws barytone.core.quantity.NotAllowedException with the field, the character and its place
      */
     public static void check(String field, String text) {
         for (int i = 0; i < text.length(); i++) {

@@ -1,4 +1,4 @@
-package barytone.core.neck;
+package barytone.core.quantity;
 
 /** A value that the mathematics cannot be given. Its message names the field, what was given and what is allowed. */
 public final class OutOfRangeException extends NotAllowedException {

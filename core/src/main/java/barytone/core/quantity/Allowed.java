@@ -1,4 +1,4 @@
-package barytone.core.neck;
+package barytone.core.quantity;
 
 /** The checks at the edge of the mathematics: wrong input is named, with what was given and what is allowed. */
 public final class Allowed {
