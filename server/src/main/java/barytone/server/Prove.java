@@ -1,9 +1,9 @@
 package barytone.server;
 
-import barytone.core.practice.Adversity;
-import barytone.core.practice.BenchGround;
-import barytone.core.practice.ProvingGround;
-import barytone.core.practice.World;
+import barytone.core.workshop.Adversity;
+import barytone.core.workshop.BenchGround;
+import barytone.core.workshop.ProvingGround;
+import barytone.core.workshop.World;
 import java.io.PrintStream;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;

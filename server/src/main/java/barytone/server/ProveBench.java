@@ -1,7 +1,7 @@
 package barytone.server;
 
-import barytone.core.plan.Station;
-import barytone.core.practice.BenchGround;
+import barytone.core.job.Station;
+import barytone.core.workshop.BenchGround;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;

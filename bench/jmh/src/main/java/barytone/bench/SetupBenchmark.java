@@ -1,4 +1,6 @@
 package barytone.bench;
+import barytone.core.station.Stations;
+import barytone.core.station.relief.ReliefEvent;
 
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.estimate.Move;
@@ -8,17 +10,17 @@ import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.IntonationForecast;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.LoggedEvent;
-import barytone.core.joblog.ReliefHabit;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobReplay;
+import barytone.core.job.JobState;
+import barytone.core.job.LoggedEvent;
+import barytone.core.job.ReliefHabit;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.core.height.ReliefTarget;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
@@ -94,7 +96,7 @@ public class SetupBenchmark {
         for (int i = 0; i < 200; i++) {
             int string = 1 + random.nextInt(12);
             JobEvent event = switch (i % 10) {
-                case 3 -> new JobEvent.RodTurned(new Turns(1 + random.nextInt(2)), false, false);
+                case 3 -> new ReliefEvent.RodTurned(new Turns(1 + random.nextInt(2)), false, false);
                 case 4 -> new JobEvent.Retuned();
                 case 5 ->
                     new JobEvent.ReadingTaken(
@@ -135,6 +137,6 @@ public class SetupBenchmark {
     /** 200 events of a twelve-string job replayed from the first. */
     @Benchmark
     public JobState replayOfATwelveString() {
-        return JobReplay.of(twelve, JobDefaults.usual(twelve, Touch.MEDIUM).with(target, habit), log);
+        return Stations.replay(twelve, Stations.usual(twelve, Touch.MEDIUM).choosing(target).with(habit), log);
     }
 }

@@ -168,6 +168,11 @@ public record InstrumentSpec(
         return string(string).diameter();
     }
 
+    /** The unknowns of this instrument, its rod one that straightens clockwise. */
+    public SetupModel model() {
+        return model(false);
+    }
+
     /**
      * The unknowns of this instrument.
      *

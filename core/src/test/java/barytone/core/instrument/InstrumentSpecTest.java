@@ -3,7 +3,7 @@ package barytone.core.instrument;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import barytone.core.plan.ReliefSchool;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.core.strings.Pitch;
 import java.util.List;
 import org.junit.jupiter.api.Test;

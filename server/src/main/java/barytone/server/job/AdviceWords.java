@@ -1,19 +1,27 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.TakenReading;
-import barytone.core.plan.Advice;
-import barytone.core.plan.HeightLook;
-import barytone.core.plan.Intoned;
-import barytone.core.plan.Judged;
-import barytone.core.plan.Mistaken;
-import barytone.core.plan.NextMove;
-import barytone.core.plan.Rigid;
-import barytone.core.plan.Station;
+import barytone.core.advice.Advice;
+import barytone.core.height.HeightLook;
+import barytone.core.height.HeightVerdict;
+import barytone.core.height.Mistaken;
+import barytone.core.height.Rigid;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
+import barytone.core.job.TakenReading;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.NextMove;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.intonation.Intoned;
+import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutAdvice;
+import barytone.core.station.nut.NutState;
+import barytone.core.station.pickups.PickupAdvice;
+import barytone.core.station.pickups.PickupState;
+import barytone.core.station.relief.ReliefAdvice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -71,7 +79,7 @@ final class AdviceWords {
                         ? m.tool().code()
                         : null,
                 said.follow(),
-                advice instanceof Advice.ReworkSaddle saddle && saddle.inSteps() ? "All of it sanded" : null,
+                advice instanceof ActionAdvice.ReworkSaddle saddle && saddle.inSteps() ? "All of it sanded" : null,
                 rules.decline(advice),
                 rules.canWait(advice));
     }
@@ -81,7 +89,7 @@ final class AdviceWords {
             case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.Retune r -> retune(r.station());
-            case Advice.Settle ignored ->
+            case ReliefAdvice.Settle ignored ->
                 Said.plain(
                         "settle",
                         "Leave the neck to settle",
@@ -89,28 +97,28 @@ final class AdviceWords {
                                 "The readings are in the band, but the neck may still creep after the last turn.",
                                 "When the time is up, read both sides once more for the verdict."),
                         null);
-            case Advice.TurnRod t -> rod.turn(t);
-            case Advice.WrongWay w -> rod.wrongWay(w.step());
-            case Advice.FreePlay f -> rod.freePlay(f.step());
-            case Advice.Stop s -> rod.stop(s);
+            case ReliefAdvice.TurnRod t -> rod.turn(t);
+            case ReliefAdvice.WrongWay w -> rod.wrongWay(w.step());
+            case ReliefAdvice.FreePlay f -> rod.freePlay(f.step());
+            case ReliefAdvice.Stop s -> rod.stop(s);
             case Advice.Done d -> d.station() == Station.RELIEF ? rod.done(d) : heightDone(d);
-            case Advice.LevelVibrato ignored -> bridge.level();
-            case Advice.FileSlots f -> nut.file(f);
-            case Advice.LowerNut l -> nut.lower(l);
-            case Advice.RaiseNut r -> nut.raise(r);
-            case Advice.TurnScrews t -> bridge.screws(t);
-            case Advice.ReworkSaddle r -> bridge.saddle(r);
-            case Advice.ShimNeck s -> bridge.shimNeck(s);
-            case Advice.LookAtSaddle ignored -> bridge.proud();
-            case Advice.BridgeLimit b -> bridge.limit(b);
-            case Advice.MoveSaddles m -> tones.move(m);
-            case Advice.SaddleLimit l -> tones.limit(l);
-            case Advice.SaddleStayed s -> tones.stayed(s);
-            case Advice.SaddleWrongWay w -> tones.wrongWay(w);
-            case Advice.ReplaceString r -> tones.replace(r);
-            case Advice.NutFirst n -> tones.nutFirst(n);
-            case Advice.TurnPickup t -> pickups.turn(t);
-            case Advice.TiredSpring t -> pickups.tired(t);
+            case ActionAdvice.LevelVibrato ignored -> bridge.level();
+            case NutAdvice.FileSlots f -> nut.file(f);
+            case NutAdvice.LowerNut l -> nut.lower(l);
+            case NutAdvice.RaiseNut r -> nut.raise(r);
+            case ActionAdvice.TurnScrews t -> bridge.screws(t);
+            case ActionAdvice.ReworkSaddle r -> bridge.saddle(r);
+            case ActionAdvice.ShimNeck s -> bridge.shimNeck(s);
+            case ActionAdvice.LookAtSaddle ignored -> bridge.proud();
+            case ActionAdvice.BridgeLimit b -> bridge.limit(b);
+            case ToneAdvice.MoveSaddles m -> tones.move(m);
+            case ToneAdvice.SaddleLimit l -> tones.limit(l);
+            case ToneAdvice.SaddleStayed s -> tones.stayed(s);
+            case ToneAdvice.SaddleWrongWay w -> tones.wrongWay(w);
+            case ToneAdvice.ReplaceString r -> tones.replace(r);
+            case ToneAdvice.NutFirst n -> tones.nutFirst(n);
+            case PickupAdvice.TurnPickup t -> pickups.turn(t);
+            case PickupAdvice.TiredSpring t -> pickups.tired(t);
             case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
                 Said.plain(
@@ -323,12 +331,13 @@ final class AdviceWords {
         if (!f.declined().isEmpty())
             why.add("Left as it is, by choice: "
                     + String.join(", ", f.declined().stream().map(Rules::topic).toList()) + ".");
-        if (state.temporary()) why.add("A temporary repair was made at the nut: note a date to look at it again.");
+        if (NutState.of(state).temporary())
+            why.add("A temporary repair was made at the nut: note a date to look at it again.");
         if (state.spec().fittings().bridge().balanced())
             why.add("Take the block out of the vibrato and tune once more.");
         if (!state.agreed(Station.INTONATION)) why.add("Intonation changes with every height: check it next.");
-        if (state.pickups().lowered()) why.add("The pickups are still lowered: bring them back.");
-        if (state.tones().age().provisional()) why.add("Intonation is provisional: the strings are old.");
+        if (PickupState.of(state).lowered()) why.add("The pickups are still lowered: bring them back.");
+        if (Tones.of(state).age().provisional()) why.add("Intonation is provisional: the strings are old.");
         if (leave) return done("Leave it: nothing needs doing", why);
         return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }
@@ -363,7 +372,7 @@ final class AdviceWords {
         if (station == Station.INTONATION) return outOfTune();
         if (station == Station.PICKUPS) return "";
         String out = state.strings(station).stream()
-                .map(s -> Judged.of(state, station, s))
+                .map(s -> HeightVerdict.of(state, station, s))
                 .filter(j -> j.read() && j.outside() != 0)
                 .map(j -> j.string() + " " + state.spec().stringName(j.string()) + " " + words.verdictText(j))
                 .collect(Collectors.joining(", "));

@@ -1,11 +1,11 @@
 package barytone.server.job;
 
-import barytone.core.plan.Means;
+import barytone.core.advice.Outfit;
 import barytone.core.reading.Toolkit;
 import barytone.server.shop.Shop;
 
 /** What the shop has at hand while a job is looked at. */
-record Bench(Means means, Shop.Schools schools) {
+record Bench(Outfit means, Shop.Schools schools) {
     Toolkit tools() {
         return means.tools();
     }

@@ -8,9 +8,9 @@ import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.pickup.Pickup;
-import barytone.core.plan.Advice;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
+import barytone.core.station.relief.ReliefAdvice;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -213,7 +213,7 @@ class BenchController {
                 job.complaint(),
                 viewer.told().headline(),
                 viewer.told().kind(),
-                viewer.advice() instanceof Advice.Settle settle ? settle.until() : null,
+                viewer.advice() instanceof ReliefAdvice.Settle settle ? settle.until() : null,
                 anyRead ? standing + "." : "nothing read yet",
                 job.openedAt(),
                 opened.log().isEmpty() ? job.openedAt() : opened.log().getLast().at());

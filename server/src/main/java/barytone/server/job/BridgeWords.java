@@ -3,14 +3,15 @@ package barytone.server.job;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
+import barytone.core.height.HeightVerdict;
 import barytone.core.instrument.NeckJoint;
-import barytone.core.joblog.JobState;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Judged;
-import barytone.core.plan.SaddleBlank;
-import barytone.core.plan.Station;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionState;
+import barytone.core.station.action.SaddleBlank;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -39,7 +40,7 @@ final class BridgeWords {
                 "Level and blocked");
     }
 
-    Said screws(Advice.TurnScrews t) {
+    Said screws(ActionAdvice.TurnScrews t) {
         Supports supports = state.spec().supports();
         boolean individual = switch (state.spec().fittings().bridge().mechanism()) {
             case SADDLES -> true;
@@ -79,7 +80,7 @@ final class BridgeWords {
                 "Turned");
     }
 
-    private String headline(Advice.TurnScrews t, List<JobView.StepView> steps) {
+    private String headline(ActionAdvice.TurnScrews t, List<JobView.StepView> steps) {
         String rough = t.rough() ? "Roughly first: " : "";
         if (steps.size() == 1)
             return rough + steps.getFirst().where() + ": " + steps.getFirst().amount();
@@ -95,7 +96,7 @@ final class BridgeWords {
     }
 
     /** How far strings that share a support end from the middle of their bands. */
-    private String residuals(Advice.TurnScrews t) {
+    private String residuals(ActionAdvice.TurnScrews t) {
         String off = t.expected().entrySet().stream()
                 .filter(e -> Math.abs(e.getValue().mean() - band(e.getKey())) > 0.02)
                 .map(e -> e.getKey() + " " + state.spec().stringName(e.getKey()) + " "
@@ -108,10 +109,10 @@ final class BridgeWords {
     }
 
     private double band(int string) {
-        return Judged.band(state, Station.ACTION, string).middle();
+        return HeightVerdict.band(state, Station.ACTION, string).middle();
     }
 
-    Said saddle(Advice.ReworkSaddle r) {
+    Said saddle(ActionAdvice.ReworkSaddle r) {
         int bass = state.spec().bassString();
         List<JobView.StepView> steps = new ArrayList<>();
         for (int s : state.strings(Station.ACTION)) {
@@ -154,7 +155,7 @@ final class BridgeWords {
     }
 
     /** What the careful way takes off first: seen on the button, so that nobody has to look for it with the saddle in hand. */
-    private String firstPart(Advice.ReworkSaddle r) {
+    private String firstPart(ActionAdvice.ReworkSaddle r) {
         return "First " + number(r.firstBass()) + " and " + number(r.firstTreble()) + " " + unit.suffix() + " sanded";
     }
 
@@ -163,7 +164,7 @@ final class BridgeWords {
     }
 
     /** The change of a rigid saddle under a string between the outer two, mm. */
-    private double between(Advice.ReworkSaddle r, int string) {
+    private double between(ActionAdvice.ReworkSaddle r, int string) {
         List<Double> z = state.spec().acrossBridge();
         double share = (z.get(string - 1) - z.getLast()) / (z.getFirst() - z.getLast());
         return share * r.treble() + (1 - share) * r.bass();
@@ -193,11 +194,11 @@ final class BridgeWords {
 
     /** What the neck angle means for the bridge, line by line. */
     List<String> angle() {
-        var read = state.neckAngle();
+        var read = ActionState.of(state).neckAngle();
         if (read == null) return List.of();
         List<String> lines = new ArrayList<>();
         int middle = (state.spec().strings() + 1) / 2;
-        Judged j = Judged.of(state, Station.ACTION, middle);
+        HeightVerdict j = HeightVerdict.of(state, Station.ACTION, middle);
         double wanted = state.estimate().saddleHeight(middle).mean()
                 + (j.band().middle() - j.value().mean()) / j.leverage(state.estimate());
         double proud = read.above() + wanted;
@@ -223,7 +224,7 @@ final class BridgeWords {
         return lines;
     }
 
-    Said shimNeck(Advice.ShimNeck s) {
+    Said shimNeck(ActionAdvice.ShimNeck s) {
         NeckShim shim = s.shim();
         return Said.move(
                 "The bridge is at its " + end(s.lower()) + ": shim the neck",
@@ -248,7 +249,7 @@ final class BridgeWords {
                 null);
     }
 
-    Said limit(Advice.BridgeLimit b) {
+    Said limit(ActionAdvice.BridgeLimit b) {
         boolean fixed = !state.spec().fittings().bridge().screwed();
         if (fixed && b.lower())
             return Said.plain(

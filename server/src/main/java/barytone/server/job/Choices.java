@@ -1,17 +1,25 @@
 package barytone.server.job;
 
+import barytone.core.height.ActionTarget;
+import barytone.core.height.NutTarget;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
-import barytone.core.joblog.Fit;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.ActionTarget;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.NutTarget;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
+import barytone.core.job.Fit;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Allowed;
+import barytone.core.station.Stations;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.server.shop.Settings;
 import barytone.server.shop.Shop;
 import java.util.ArrayList;
@@ -57,12 +65,24 @@ class Choices {
         JobDefaults chosen = job.state().chosen();
         int strings = job.state().spec().strings();
         Wish wish = switch (name) {
-            case "relief" -> wish(chosen.relief().school(), new JobEvent.TargetSet(chosen.relief()), strings);
-            case "nut" -> wish(chosen.nut().school(), new JobEvent.NutTargetSet(chosen.nut()), strings);
-            case "action" -> wish(chosen.action().school(), new JobEvent.ActionTargetSet(chosen.action()), strings);
+            case "relief" ->
+                wish(
+                        chosen.the(ReliefTarget.class).school(),
+                        new ReliefEvent.TargetSet(chosen.the(ReliefTarget.class)),
+                        strings);
+            case "nut" ->
+                wish(
+                        chosen.the(NutTarget.class).school(),
+                        new NutEvent.NutTargetSet(chosen.the(NutTarget.class)),
+                        strings);
+            case "action" ->
+                wish(
+                        chosen.the(ActionTarget.class).school(),
+                        new ActionEvent.ActionTargetSet(chosen.the(ActionTarget.class)),
+                        strings);
             case "intonation" ->
-                wish(null, new JobEvent.IntonationSet(job.state().tones().ways()), strings);
-            case "pickups" -> wish(null, new JobEvent.PickupTargetSet(chosen.pickups()), 0);
+                wish(null, new ToneEvent.IntonationSet(Tones.of(job.state()).ways()), strings);
+            case "pickups" -> wish(null, new PickupEvent.PickupTargetSet(chosen.the(PickupTarget.class)), 0);
             case "order" -> wish(null, new JobEvent.OrderSet(chosen.order()), 0);
             default ->
                 throw Allowed.broken(
@@ -93,15 +113,16 @@ class Choices {
                         .anyMatch(s -> s.code().equals(code) && s.family() == ActionSchool.Family.of(spec.kind())))
                 .orElse(ActionSchool.usualFor(schools.action(), spec.kind()).code());
         // what is usual is not stored, so that a correction of the instrument's facts still moves it
-        JobDefaults usual = JobDefaults.usual(spec, touch);
+        JobDefaults usual = Stations.usual(spec, touch);
         ReliefTarget wantedRelief =
                 ReliefSchool.ofCode(schools.relief(), relief).target(spec, touch);
-        if (!wantedRelief.equals(usual.relief())) events.add(new JobEvent.TargetSet(wantedRelief));
+        if (!wantedRelief.equals(usual.the(ReliefTarget.class))) events.add(new ReliefEvent.TargetSet(wantedRelief));
         NutTarget wantedNut = NutSchool.ofCode(schools.nut(), nut).target(spec);
-        if (!wantedNut.equals(usual.nut())) events.add(new JobEvent.NutTargetSet(wantedNut));
+        if (!wantedNut.equals(usual.the(NutTarget.class))) events.add(new NutEvent.NutTargetSet(wantedNut));
         ActionTarget wantedAction =
                 ActionSchool.ofCode(schools.action(), action).target(spec, touch, ActionSchool.Style.ANY);
-        if (!wantedAction.equals(usual.action())) events.add(new JobEvent.ActionTargetSet(wantedAction));
+        if (!wantedAction.equals(usual.the(ActionTarget.class)))
+            events.add(new ActionEvent.ActionTargetSet(wantedAction));
         for (String name : List.of("relief", "nut", "action", "intonation", "pickups", "order")) {
             Optional<Wish> wish = wish(instrument, player, name, spec);
             wish.ifPresent(w -> {
@@ -133,13 +154,13 @@ class Choices {
         for (JobEvent event : kept) {
             if (!fit.of(event)) continue;
             now = switch (event) {
-                case JobEvent.TargetSet e -> now.with(e.target(), now.reliefHabit());
-                case JobEvent.NutTargetSet e -> now.with(e.target());
-                case JobEvent.ActionTargetSet e -> now.with(e.target());
+                case ReliefEvent.TargetSet e -> now.with(e.target(), now.reliefHabit());
+                case NutEvent.NutTargetSet e -> now.with(e.target());
+                case ActionEvent.ActionTargetSet e -> now.with(e.target());
                 case JobEvent.OrderSet e -> now.with(e.order());
-                case JobEvent.IntonationSet e -> now.with(e.ways());
-                case JobEvent.PickupTargetSet e -> now.with(e.target());
-                case JobEvent.RodWaysSet e -> now.with(e.ways());
+                case ToneEvent.IntonationSet e -> now.with(e.ways());
+                case PickupEvent.PickupTargetSet e -> now.with(e.target());
+                case ReliefEvent.RodWaysSet e -> now.with(e.ways());
                 case JobEvent.HeightHabitSet e -> now.with(e.habit());
                 default -> now;
             };

@@ -2,22 +2,25 @@ package barytone.server.job;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.estimate.Band;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.Ear;
-import barytone.core.joblog.JobEvent;
+import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.intonation.Ear;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.core.station.relief.ReliefEvent;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -173,14 +176,14 @@ class DemoJobs implements ApplicationRunner {
         }
 
         private Story pitch(int string, Sounded sounded, double cents) {
-            return add(new JobEvent.PitchRead(
+            return add(new ToneEvent.PitchRead(
                     string, sounded, cents, Ear.TUNER, null, false, false, String.valueOf(cents)));
         }
 
         /** Pickup gaps, bass and treble side, from the neck. */
         Story gaps(double... mm) {
             for (int i = 0; i < mm.length; i++)
-                add(new JobEvent.PickupRead(i / 2, Pickup.Side.values()[i % 2], mm[i], String.valueOf(mm[i])));
+                add(new PickupEvent.PickupRead(i / 2, Pickup.Side.values()[i % 2], mm[i], String.valueOf(mm[i])));
             return this;
         }
 
@@ -192,7 +195,7 @@ class DemoJobs implements ApplicationRunner {
 
         /** Some thought, a turn of the rod, the retuning, and some minutes to settle. */
         Story tightened(int sixteenths, int minutes) {
-            return after(3).add(new JobEvent.RodTurned(new Turns(sixteenths), false, false))
+            return after(3).add(new ReliefEvent.RodTurned(new Turns(sixteenths), false, false))
                     .after(1)
                     .add(new JobEvent.Retuned())
                     .after(minutes);
@@ -214,7 +217,8 @@ class DemoJobs implements ApplicationRunner {
                                 "Rattles above the fifth fret since the winter crossing. Stiff to play."),
                         Duration.ofMinutes(90))
                 .note("New strings, stretched 8 times")
-                .add(new JobEvent.TargetSet(new ReliefTarget(null, held, new Band(0.20, 0.28), new Band(0.16, 0.26))))
+                .add(new ReliefEvent.TargetSet(
+                        new ReliefTarget(null, held, new Band(0.20, 0.28), new Band(0.16, 0.26))))
                 .after(6)
                 .relief(0.53, 0.47)
                 .nut(0.26, 0.22, 0.18, 0.16, 0.15, 0.14)

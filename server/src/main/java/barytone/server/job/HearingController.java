@@ -1,16 +1,18 @@
 package barytone.server.job;
 
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.Ear;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobState;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobState;
 import barytone.core.pitch.Listening;
 import barytone.core.pitch.Sound;
-import barytone.core.plan.Hearing;
-import barytone.core.plan.Intonation;
-import barytone.core.practice.StandIn;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
+import barytone.core.station.intonation.Ear;
+import barytone.core.station.intonation.Hearing;
+import barytone.core.station.intonation.Intonation;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.core.workshop.StandIn;
 import barytone.server.sound.Wav;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -65,12 +67,15 @@ class HearingController {
         if (mode == Hearing.Mode.LEVEL) ToneController.pickup(job, pickup);
         Sounded sounded = mode == Hearing.Mode.NOTE ? ToneController.sounded(job, how, fret) : Sounded.OPEN;
         Sound given = Wav.read(sound == null ? new byte[0] : sound);
-        double near = state.pitch(string, sounded);
+        double near = Tones.of(state).pitch(state.spec(), string, sounded);
         Listening heard = whole ? Listening.toWhole(given, near) : Listening.to(given, near);
         Hearing hearing = Hearing.of(state, mode, heard, new Intonation.Wanted(string, sounded), fresh, asIs);
         HearingWords words = new HearingWords(state, hearing, heard, pickup);
         if (hearing.call() != Hearing.Call.TAKE || state.closed()) return words.view(null);
-        JobEvent event = hearing.event(ear, pickup, heard.steady() == null);
+        JobEvent event = hearing.event(
+                ear,
+                (stringHeard, decibels) -> new PickupEvent.LevelHeard(pickup, stringHeard, decibels),
+                heard.steady() == null);
         return words.view(desk.add(id, unit, new JobRequests.Plain(after, key), now -> event));
     }
 

@@ -1,11 +1,12 @@
 package barytone.server.job;
 
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.JobState;
+import barytone.core.job.JobState;
 import barytone.core.pitch.Heard;
 import barytone.core.pitch.Listening;
-import barytone.core.plan.Hearing;
 import barytone.core.quantity.Cents;
+import barytone.core.station.intonation.Hearing;
+import barytone.core.station.intonation.Tones;
 import barytone.server.sound.TracePoint;
 import barytone.server.sound.TuneWords;
 import java.util.List;
@@ -63,7 +64,7 @@ final class HearingWords {
     HeardView view(@Nullable JobView job) {
         Heard.Pitch pitch = hearing.call() == Hearing.Call.ANOTHER ? null : hearing.pitch();
         Double cents = pitch == null ? null : hearing.cents();
-        double tolerance = state.tones().ways().tolerance(hearing.note().string());
+        double tolerance = Tones.of(state).ways().tolerance(hearing.note().string());
         return new HeardView(
                 pitch == null ? "nothing" : heard.steady() != null ? "steady" : "ringing",
                 headline(),

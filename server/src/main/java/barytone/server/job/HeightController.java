@@ -1,18 +1,16 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
-import barytone.core.joblog.HeightHabit;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobState;
+import barytone.core.height.ActionTarget;
+import barytone.core.height.HeightVerdict;
+import barytone.core.height.NutTarget;
+import barytone.core.job.HeightHabit;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.ActionTarget;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Judged;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.NutTarget;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
@@ -22,6 +20,17 @@ import barytone.core.quantity.Units;
 import barytone.core.reading.Position;
 import barytone.core.reading.ReadingBounds;
 import barytone.core.reading.Tool;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.pickups.PickupAdvice;
+import barytone.core.station.relief.ReliefAdvice;
+import barytone.core.station.relief.ReliefEvent;
 import barytone.server.shop.Settings;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -60,7 +69,7 @@ class HeightController {
             @RequestBody JobRequests.Followed asked) {
         return desk.add(id, unit, asked, job -> {
             Advice advice = desk.viewer(job, Units.MM).advice();
-            return Boolean.TRUE.equals(asked.whole()) && advice instanceof Advice.ReworkSaddle saddle
+            return Boolean.TRUE.equals(asked.whole()) && advice instanceof ActionAdvice.ReworkSaddle saddle
                     ? saddle.whole()
                     : done(job.state(), advice);
         });
@@ -101,15 +110,16 @@ class HeightController {
 
     private static JobEvent done(JobState state, Advice advice) {
         return switch (advice) {
-            case Advice.TurnRod t -> new JobEvent.RodTurned(t.net(), t.path().size() > 1 && !t.stiffTry(), false);
+            case ReliefAdvice.TurnRod t ->
+                new ReliefEvent.RodTurned(t.net(), t.path().size() > 1 && !t.stiffTry(), false);
             case Advice.Retune ignored -> new JobEvent.Retuned();
-            case Advice.Settle ignored -> new JobEvent.SettlingSkipped();
-            case Advice.LevelVibrato v -> new JobEvent.Answered(v.topic(), true);
+            case ReliefAdvice.Settle ignored -> new ReliefEvent.SettlingSkipped();
+            case ActionAdvice.LevelVibrato v -> new JobEvent.Answered(v.topic(), true);
             case Advice.Adjusting move -> move.event(state.spec());
-            case Advice.SaddleWrongWay ignored ->
-                new JobEvent.LengthDirectionLearned(!state.tones().clockwiseBack());
-            case Advice.ReplaceString r -> new JobEvent.StringRenewed(r.string());
-            case Advice.TurnPickup p -> p.event();
+            case ToneAdvice.SaddleWrongWay ignored ->
+                new ToneEvent.LengthDirectionLearned(!Tones.of(state).clockwiseBack());
+            case ToneAdvice.ReplaceString r -> new ToneEvent.StringRenewed(r.string());
+            case PickupAdvice.TurnPickup p -> p.event();
             default -> throw new NotAllowedException("The next move is not one that can be ticked off.");
         };
     }
@@ -121,11 +131,11 @@ class HeightController {
             @RequestBody JobRequests.Filings asked) {
         return desk.add(id, unit, asked, job -> {
             if (asked.slots().isEmpty()) throw Allowed.broken("slots", "none", "at least one slot with its strokes");
-            for (JobEvent.Filing filing : asked.slots()) {
+            for (NutEvent.Filing filing : asked.slots()) {
                 string(job, filing.string());
                 Allowed.whole("strokes", filing.strokes(), 1, 60);
             }
-            return new JobEvent.SlotsFiled(asked.slots());
+            return new NutEvent.SlotsFiled(asked.slots());
         });
     }
 
@@ -138,13 +148,13 @@ class HeightController {
             List<Integer> strings = asked.strings() == null ? job.state().strings(Station.NUT) : asked.strings();
             if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one slot");
             strings.forEach(s -> string(job, s));
-            if (asked.way() != JobEvent.NutReworked.Way.UNDERSIDE_SANDED)
-                return new JobEvent.NutReworked(asked.way(), strings, 0, asked.material());
+            if (asked.way() != NutEvent.NutReworked.Way.UNDERSIDE_SANDED)
+                return new NutEvent.NutReworked(asked.way(), strings, 0, asked.material());
             if (asked.change() == null)
                 throw Allowed.broken("change", "nothing", "how much came off the underside, with a minus");
             double change = change("change", asked.change(), Units.ofCode(unit).nut(), 1.5);
             if (change >= 0) throw Allowed.broken("change", asked.change(), "a minus: sanding the underside lowers");
-            return new JobEvent.NutReworked(asked.way(), strings, change);
+            return new NutEvent.NutReworked(asked.way(), strings, change);
         });
     }
 
@@ -162,7 +172,7 @@ class HeightController {
             for (Turns t : turned) Allowed.whole("turn (sixteenths)", t.sixteenths(), -MOST_TURNS, MOST_TURNS);
             if (turned.stream().allMatch(Turns::isZero))
                 throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
-            return new JobEvent.BridgeScrewed(turned);
+            return new ActionEvent.BridgeScrewed(turned);
         });
     }
 
@@ -181,8 +191,8 @@ class HeightController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.SaddleRework asked) {
         return desk.add(id, unit, asked, job -> {
-            if (asked.way() != JobEvent.SaddleReworked.Way.SANDED)
-                return new JobEvent.SaddleReworked(asked.way(), 0, 0);
+            if (asked.way() != ActionEvent.SaddleReworked.Way.SANDED)
+                return new ActionEvent.SaddleReworked(asked.way(), 0, 0);
             LengthUnit shown = Units.ofCode(unit).action();
             double bass = change("bass", asked.bass() == null ? "0" : asked.bass(), shown, 6);
             double treble = change("treble", asked.treble() == null ? "0" : asked.treble(), shown, 6);
@@ -190,7 +200,7 @@ class HeightController {
             if (bass > 0 || treble > 0)
                 throw Allowed.broken(
                         "saddle", asked.bass() + " and " + asked.treble(), "minus on both sides: sanding lowers");
-            return new JobEvent.SaddleReworked(asked.way(), bass, treble);
+            return new ActionEvent.SaddleReworked(asked.way(), bass, treble);
         });
     }
 
@@ -204,7 +214,7 @@ class HeightController {
             double edge = line.scale().crown(job.state().spec().bodyJointFret());
             double thickness = Allowed.number(
                     "thickness", mm(asked.thickness(), Units.ofCode(unit).action()), 0.05, 3, "mm");
-            return new JobEvent.NeckShimmed(asked.end(), thickness, edge, edge + Advice.ShimNeck.POCKET);
+            return new ActionEvent.NeckShimmed(asked.end(), thickness, edge, edge + ActionAdvice.ShimNeck.POCKET);
         });
     }
 
@@ -215,7 +225,7 @@ class HeightController {
             @RequestBody JobRequests.SlotCheck asked) {
         return desk.add(id, unit, asked, job -> {
             string(job, asked.string());
-            return new JobEvent.SlotChecked(asked.string(), asked.flaws());
+            return new NutEvent.SlotChecked(asked.string(), asked.flaws());
         });
     }
 
@@ -227,7 +237,7 @@ class HeightController {
         return desk.add(id, unit, asked, job -> {
             int strings = job.state().spec().strings();
             for (int s : asked.ringing()) Allowed.whole("string", s, 2, strings - 1);
-            return new JobEvent.GaugePatternRead(
+            return new ActionEvent.GaugePatternRead(
                     Allowed.number(
                             "radius", mm(asked.radius(), Units.ofCode(unit).radius()), 80, 3000, "mm"),
                     List.copyOf(new HashSet<>(asked.ringing())));
@@ -243,7 +253,7 @@ class HeightController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.TravelRead(
+                job -> new ActionEvent.TravelRead(
                         Allowed.number(
                                 "down", mm(asked.down(), Units.ofCode(unit).action()), 0, 20, "mm"),
                         Allowed.number("up", mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
@@ -258,7 +268,7 @@ class HeightController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.SaddleProudRead(Allowed.number(
+                job -> new ActionEvent.SaddleProudRead(Allowed.number(
                         "proud", mm(asked.proud(), Units.ofCode(unit).action()), 0, 20, "mm")));
     }
 
@@ -271,7 +281,7 @@ class HeightController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.NeckAngleRead(change(
+                job -> new ActionEvent.NeckAngleRead(change(
                         "above the bridge", asked.above(), Units.ofCode(unit).action(), 30)));
     }
 
@@ -314,18 +324,18 @@ class HeightController {
     private JobEvent nutTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {
         int strings = job.state().spec().strings();
         if (asked.school() != null)
-            return new JobEvent.NutTargetSet(NutSchool.ofCode(desk.schools().nut(), asked.school())
+            return new NutEvent.NutTargetSet(NutSchool.ofCode(desk.schools().nut(), asked.school())
                     .target(job.state().spec()));
         List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
                 ? asMeasured(job.state(), Station.NUT)
                 : bands(asked.bands(), strings, new ReadingBounds(0.01, 2, 0, 1), unit);
-        return new JobEvent.NutTargetSet(new NutTarget(null, job.state().method(Station.NUT), bands));
+        return new NutEvent.NutTargetSet(new NutTarget(null, job.state().method(Station.NUT), bands));
     }
 
     private JobEvent actionTarget(JobLog.Opened job, JobRequests.HeightTarget asked, LengthUnit unit) {
         JobState state = job.state();
         if (asked.school() != null)
-            return new JobEvent.ActionTargetSet(
+            return new ActionEvent.ActionTargetSet(
                     ActionSchool.ofCode(desk.schools().action(), asked.school())
                             .target(
                                     state.spec(),
@@ -334,14 +344,14 @@ class HeightController {
         List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
                 ? asMeasured(state, Station.ACTION)
                 : bands(asked.bands(), state.spec().strings(), new ReadingBounds(0.2, 10, 0.5, 6), unit);
-        return new JobEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
+        return new ActionEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
     }
 
     /** Bands as wide as those in use around what stands there now. */
     private static List<Band> asMeasured(JobState state, Station station) {
         List<Band> bands = new ArrayList<>();
         for (int s = 1; s <= state.spec().strings(); s++) {
-            Judged judged = Judged.of(state, station, s);
+            HeightVerdict judged = HeightVerdict.of(state, station, s);
             if (!judged.known())
                 throw Allowed.broken(
                         "target", "string " + s + " not read", "every string read, for what stands there to be wanted");

@@ -1,22 +1,21 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.bridge.SaddleArc;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.Look;
-import barytone.core.joblog.SlotFlaw;
-import barytone.core.joblog.TakenReading;
+import barytone.core.height.ActionTarget;
+import barytone.core.height.HeightVerdict;
+import barytone.core.height.NutTarget;
+import barytone.core.job.JobState;
+import barytone.core.job.Look;
+import barytone.core.job.Station;
+import barytone.core.job.TakenReading;
+import barytone.core.job.WorkOrder;
 import barytone.core.neck.BoardRadius;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Judged;
-import barytone.core.plan.NutAdvisor;
-import barytone.core.plan.Station;
-import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
@@ -25,6 +24,12 @@ import barytone.core.reading.LeafSet;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.action.ActionState;
+import barytone.core.station.nut.NutAdvisor;
+import barytone.core.station.nut.NutState;
+import barytone.core.station.nut.SlotFlaw;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -117,7 +122,7 @@ final class HeightViewer {
 
     /** One string of a ledger. */
     JobView.LedgerRow row(Station station, int string) {
-        Judged judged = Judged.of(state, station, string);
+        HeightVerdict judged = HeightVerdict.of(state, station, string);
         LengthUnit own = words.unit(station);
         String side = string == 1 ? "treble" : string == state.spec().bassString() ? "bass" : "";
         Optional<TakenReading> found = state.found(station, string);
@@ -152,7 +157,7 @@ final class HeightViewer {
 
     /** What was read while it stands, else what is reckoned; null while nothing is known. */
     @Nullable
-    String now(Judged judged) {
+    String now(HeightVerdict judged) {
         if (!judged.known()) return null;
         Look look = judged.look();
         if (judged.asRead() && look != null) return words.read(look.reading());
@@ -162,7 +167,7 @@ final class HeightViewer {
     }
 
     /** What stands beside it: the reading before the move or by another way; or what is reckoned when that differs by what the tool can see. */
-    private @Nullable String note(Judged judged) {
+    private @Nullable String note(HeightVerdict judged) {
         LengthUnit own = words.unit(judged.station());
         Look look = judged.look();
         if (look == null) return judged.between() ? "between the outer strings" : null;
@@ -200,7 +205,7 @@ final class HeightViewer {
             remarks.add(
                     "An open reading includes the slope to the saddle: read the action too, and the slot is known.");
         List<Integer> noGap = state.strings(station).stream()
-                .filter(n -> Judged.of(state, station, n).noGap())
+                .filter(n -> HeightVerdict.of(state, station, n).noGap())
                 .toList();
         if (station == Station.NUT && !noGap.isEmpty())
             remarks.add("No gap under " + words.strings(noGap)
@@ -208,8 +213,8 @@ final class HeightViewer {
         Tool tool = state.tool(station);
         // told once, not six times
         if (state.strings(station).stream()
-                .map(n -> Judged.of(state, station, n))
-                .anyMatch(Judged::asRead))
+                .map(n -> HeightVerdict.of(state, station, n))
+                .anyMatch(HeightVerdict::asRead))
             remarks.add("The " + tool.label() + " tells "
                     + words.unit(station).showWithUnit(tool.sees()) + " at the least; its readings are good to ± "
                     + words.unit(station).showWithUnit(tool.spread()) + ".");
@@ -223,8 +228,8 @@ final class HeightViewer {
 
     private GapMethod stated(Station station) {
         return station == Station.NUT
-                ? state.chosen().nut().method()
-                : state.chosen().action().method();
+                ? state.chosen().the(NutTarget.class).method()
+                : state.chosen().the(ActionTarget.class).method();
     }
 
     private boolean anyRead(Station station) {
@@ -235,7 +240,7 @@ final class HeightViewer {
     private JobView.HeightTargetView target(Station station) {
         List<JobView.TypedBandView> bands = new ArrayList<>();
         for (int s : state.strings(station).reversed()) {
-            Band band = Judged.band(state, station, s);
+            Band band = HeightVerdict.band(state, station, s);
             LengthUnit own = words.unit(station);
             bands.add(new JobView.TypedBandView(
                     s, state.spec().stringName(s), own.show(band.low()), own.show(band.high())));
@@ -289,7 +294,7 @@ final class HeightViewer {
                 NutWords.perStroke(bite.mean(), units.nut())
                         + (learned ? ", learned on this nut" : ", usual, not learned yet"),
                 widthText(state.spec().fittings().nutWidth()),
-                state.temporary(),
+                NutState.of(state).temporary(),
                 state.strings(Station.NUT).stream().map(this::slot).toList(),
                 Arrays.stream(SlotFlaw.values())
                         .map(f -> new JobView.FlawView(f, f.label(), f.consequence()))
@@ -314,8 +319,8 @@ final class HeightViewer {
                 units.gauge().showWithUnit(gauge),
                 file,
                 read ? "about " + Math.round(NutAdvisor.strokesToFretLevel(state.estimate(), string)) : null,
-                state.slots().containsKey(string),
-                state.slots().getOrDefault(string, List.of()));
+                NutState.of(state).slots().containsKey(string),
+                NutState.of(state).slots().getOrDefault(string, List.of()));
     }
 
     /**
@@ -325,8 +330,8 @@ final class HeightViewer {
      */
     JobView.BridgeView bridge(Advice advice, @Nullable SetupEstimate after, BridgeWords bridgeWords) {
         var fittings = state.spec().fittings();
-        var travel = state.travel();
-        var pattern = state.pattern();
+        var travel = ActionState.of(state).travel();
+        var pattern = ActionState.of(state).pattern();
         return new JobView.BridgeView(
                 unit.suffix(),
                 fittings.bridge(),
@@ -356,7 +361,7 @@ final class HeightViewer {
         for (int i = 0; i < supports.size(); i++)
             views.add(new JobView.ScrewView(
                     supports.names().get(i),
-                    net(state.screws().get(i)),
+                    net(ActionState.of(state).screws().get(i)),
                     supports.places().get(i),
                     move(advice, i)));
         return views;
@@ -365,11 +370,11 @@ final class HeightViewer {
     /** What an advice asks of a support, in words; null when nothing. */
     private @Nullable String move(Advice advice, int support) {
         return switch (advice) {
-            case Advice.TurnScrews t ->
+            case ActionAdvice.TurnScrews t ->
                 t.screws().get(support).isZero()
                         ? null
                         : Words.turned(t.screws().get(support));
-            case Advice.ReworkSaddle r -> {
+            case ActionAdvice.ReworkSaddle r -> {
                 double change = support == 0 ? r.bass() : r.treble();
                 yield change == 0 ? null : unit.showWithUnit(Math.abs(change)) + (change < 0 ? " off" : " up");
             }
@@ -389,7 +394,7 @@ final class HeightViewer {
         BoardRadius board = state.spec().board();
         double saddle = state.spec().line().saddle();
         for (int s = 1; s <= state.spec().strings(); s++) {
-            Judged j = Judged.of(state, Station.ACTION, s);
+            HeightVerdict j = HeightVerdict.of(state, Station.ACTION, s);
             double surface = -board.fall(saddle, z.get(s - 1));
             double now = state.estimate().saddleHeight(s).mean();
             double ratio = 1 / j.leverage(state.estimate());

@@ -1,10 +1,11 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.LoggedEvent;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobReplay;
+import barytone.core.job.LoggedEvent;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
+import barytone.core.station.relief.ReliefEvent;
 import barytone.core.strings.StringSet;
 import java.util.Set;
 import java.util.UUID;
@@ -99,7 +100,7 @@ class JobController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.SettlingSkipped());
+        return desk.add(id, unit, asked, job -> new ReliefEvent.SettlingSkipped());
     }
 
     @PostMapping("/{id}/notes")

@@ -1,6 +1,6 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobEvent;
+import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;

@@ -16,15 +16,16 @@ import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.LoggedEvent;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobReplay;
+import barytone.core.job.JobState;
+import barytone.core.job.LoggedEvent;
+import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
+import barytone.core.station.Stations;
 import barytone.core.strings.StringSet;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;
 import barytone.server.db.gen.tables.records.InstrumentRecord;
@@ -89,8 +90,7 @@ class JobLog {
             @Nullable String schoolsAtClosing) {
         /** What held when the job was opened. */
         JobDefaults defaults() {
-            return Choices.applied(JobDefaults.usual(spec, touch), spec, choices)
-                    .scope(scope);
+            return Choices.applied(Stations.usual(spec, touch), spec, choices).scope(scope);
         }
     }
 
@@ -329,7 +329,7 @@ class JobLog {
     }
 
     private static Opened replay(Job job, List<LoggedEvent> log) {
-        return new Opened(job, log, JobReplay.of(job.spec(), job.defaults(), log));
+        return new Opened(job, log, Stations.replay(job.spec(), job.defaults(), log));
     }
 
     /** The events of a job; one that cannot be read is left out where it was undone. */

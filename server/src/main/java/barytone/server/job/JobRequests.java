@@ -6,15 +6,16 @@ import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.SlotFlaw;
-import barytone.core.joblog.StringAge;
+import barytone.core.job.Station;
+import barytone.core.job.WorkOrder;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Station;
-import barytone.core.plan.WorkOrder;
 import barytone.core.reading.TapReport;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.intonation.StringAge;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.SlotFlaw;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -176,12 +177,12 @@ final class JobRequests {
     record SaddleRework(
             long after,
             String key,
-            JobEvent.SaddleReworked.Way way,
+            ActionEvent.SaddleReworked.Way way,
             @Nullable String bass,
             @Nullable String treble) implements Stamped {}
 
     /** Slots filed in one pass. */
-    record Filings(long after, String key, List<JobEvent.Filing> slots) implements Stamped {}
+    record Filings(long after, String key, List<NutEvent.Filing> slots) implements Stamped {}
 
     /**
      * The nut reworked otherwise.
@@ -193,7 +194,7 @@ final class JobRequests {
     record NutRework(
             long after,
             String key,
-            JobEvent.NutReworked.Way way,
+            NutEvent.NutReworked.Way way,
             @Nullable List<Integer> strings,
             @Nullable String change,
             @Nullable NutMaterial material)

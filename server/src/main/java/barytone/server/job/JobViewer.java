@@ -1,26 +1,31 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
+import barytone.core.height.HeightVerdict;
+import barytone.core.height.Mistaken;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.ReliefHabit;
+import barytone.core.job.JobReplay;
+import barytone.core.job.JobState;
+import barytone.core.job.ReliefHabit;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Judged;
-import barytone.core.plan.Mistaken;
-import barytone.core.plan.NextMove;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Position;
+import barytone.core.station.NextMove;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutState;
+import barytone.core.station.pickups.PickupState;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.core.station.relief.ReliefState;
+import barytone.core.station.relief.RodWays;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,7 +96,7 @@ final class JobViewer {
                 pickups.view(),
                 heights.order(),
                 told,
-                state.closed() ? null : state.settlesAt(now),
+                state.closed() ? null : ReliefState.of(state).settlesAt(now),
                 tape.lines(),
                 tape.unfit(),
                 // a closed job is reopened first
@@ -120,7 +125,8 @@ final class JobViewer {
     /** Whether the neck under a string was read as having no gap: what lies beyond is unknown, so it is drawn flat. */
     private boolean noGap(int string) {
         List<Integer> sides = state.strings(Station.RELIEF).contains(string) ? List.of(string) : state.reliefStrings();
-        return sides.stream().anyMatch(s -> Judged.of(state, Station.RELIEF, s).noGap());
+        return sides.stream()
+                .anyMatch(s -> HeightVerdict.of(state, Station.RELIEF, s).noGap());
     }
 
     private JobView.SectionView section(int string) {
@@ -172,7 +178,7 @@ final class JobViewer {
         for (Station station : Station.HEIGHTS) {
             if (!state.strings(station).contains(string)
                     || state.look(station, string).isEmpty()) continue;
-            Judged judged = Judged.of(state, station, string);
+            HeightVerdict judged = HeightVerdict.of(state, station, string);
             if (judged.noGap()) continue;
             GapMethod method = judged.method();
             LengthUnit unit = words.unit(station);
@@ -196,7 +202,7 @@ final class JobViewer {
         List<JobView.Ghost> ghosts = new ArrayList<>();
         for (Station station : List.of(Station.NUT, Station.ACTION)) {
             if (state.look(station, string).isEmpty()) continue;
-            Judged judged = Judged.of(state, station, string);
+            HeightVerdict judged = HeightVerdict.of(state, station, string);
             GapMethod shown =
                     station == Station.NUT ? new GapMethod.NutOpen() : new GapMethod.Action(spec.actionFret());
             Band band = judged.inTerms(shown, state.estimate());
@@ -247,7 +253,7 @@ final class JobViewer {
     private JobView.StationView station(Station station, int number) {
         // the same verdicts as in the ledger: what cannot be told is no tick
         boolean inBand = state.strings(station).stream()
-                .map(s -> Judged.of(state, station, s))
+                .map(s -> HeightVerdict.of(state, station, s))
                 .allMatch(j -> words.verdict(j).equals("in"));
         String how = atNow(station)
                 ? "now"
@@ -277,11 +283,11 @@ final class JobViewer {
                 remarks(),
                 target(),
                 new JobView.WaysView(
-                        state.ways().step().sixteenths(),
-                        state.ways().finishTightening(),
-                        state.ways().settleMinutes(),
-                        state.ways().limit().sixteenths(),
-                        state.reversed(),
+                        RodWays.of(state).step().sixteenths(),
+                        RodWays.of(state).finishTightening(),
+                        RodWays.of(state).settleMinutes(),
+                        RodWays.of(state).limit().sixteenths(),
+                        ReliefState.of(state).reversed(),
                         words.netTurns()));
     }
 
@@ -314,7 +320,7 @@ final class JobViewer {
 
     private List<JobView.Equivalent> equivalents() {
         if (state.reliefStrings().stream()
-                .map(s -> Judged.of(state, Station.RELIEF, s))
+                .map(s -> HeightVerdict.of(state, Station.RELIEF, s))
                 .anyMatch(j -> !j.read() || j.noGap() || j.stale())) return List.of();
         return habits().stream()
                 .map(h -> new Object() {
@@ -335,13 +341,13 @@ final class JobViewer {
     private List<String> remarks() {
         List<String> remarks = new ArrayList<>();
         LengthUnit unit = units.relief();
-        List<Judged> sides = state.reliefStrings().stream()
-                .map(s -> Judged.of(state, Station.RELIEF, s))
+        List<HeightVerdict> sides = state.reliefStrings().stream()
+                .map(s -> HeightVerdict.of(state, Station.RELIEF, s))
                 .toList();
-        if (sides.stream().anyMatch(Judged::noGap))
+        if (sides.stream().anyMatch(HeightVerdict::noGap))
             remarks.add(
                     "No gap: the neck is straight or bent back under the string, and how far is unknown until there is one.");
-        else if (sides.stream().allMatch(Judged::read)) {
+        else if (sides.stream().allMatch(HeightVerdict::read)) {
             double difference =
                     sides.getFirst().value().mean() - sides.getLast().value().mean();
             if (difference < -TWIST)
@@ -375,10 +381,10 @@ final class JobViewer {
 
     private JobView.TargetView target() {
         LengthUnit unit = units.relief();
-        ReliefTarget inHabit = state.target().in(state.habit().method(), line);
+        ReliefTarget inHabit = ReliefTarget.of(state).in(state.habit().method(), line);
         Rules rules = new Rules(state, bench.schools());
         return new JobView.TargetView(
-                state.target().school(),
+                ReliefTarget.of(state).school(),
                 Words.sentence(rules.targetLabel(Station.RELIEF)),
                 rules.targetReason(Station.RELIEF),
                 unit.show(inHabit.bass().low()),
@@ -407,25 +413,28 @@ final class JobViewer {
             if (!state.agreed(station) && !any) continue;
             for (int s : state.strings(station)) rows.add(closingRow(station, s));
         }
-        if (state.agreed(Station.INTONATION) || !state.tones().notes().isEmpty()) rows.addAll(tones.closing());
-        if (state.agreed(Station.PICKUPS) || !state.pickups().gaps().isEmpty()) rows.addAll(pickups.closing());
+        if (state.agreed(Station.INTONATION) || !Tones.of(state).notes().isEmpty()) rows.addAll(tones.closing());
+        if (state.agreed(Station.PICKUPS) || !PickupState.of(state).gaps().isEmpty()) rows.addAll(pickups.closing());
         List<String> remarks = new ArrayList<>();
-        if (state.tones().age().provisional()) remarks.add("Intonation is provisional: the strings are old.");
-        if (state.pickups().lowered()) remarks.add("The pickups are still lowered: bring them back.");
+        if (Tones.of(state).age().provisional()) remarks.add("Intonation is provisional: the strings are old.");
+        if (PickupState.of(state).lowered()) remarks.add("The pickups are still lowered: bring them back.");
         for (Station station : Station.HEIGHTS)
             if (state.agreed(station)) remarks.add(station.label() + " as " + words.method(station) + ".");
-        if (state.netTurns().isZero() && state.steps().isEmpty()) remarks.add("The rod was not turned.");
+        if (ReliefState.of(state).netTurns().isZero()
+                && ReliefState.of(state).steps().isEmpty()) remarks.add("The rod was not turned.");
         else remarks.add("Rod: " + words.netTurns() + ".");
-        if (state.steps().stream().mapToInt(s -> Math.abs(s.net().sixteenths())).sum() > Turns.QUARTER.sixteenths())
-            remarks.add("More than 1/4 turn was made: look again tomorrow.");
-        if (state.temporary()) remarks.add("A temporary repair was made at the nut: look at it again.");
+        if (ReliefState.of(state).steps().stream()
+                        .mapToInt(s -> Math.abs(s.net().sixteenths()))
+                        .sum()
+                > Turns.QUARTER.sixteenths()) remarks.add("More than 1/4 turn was made: look again tomorrow.");
+        if (NutState.of(state).temporary()) remarks.add("A temporary repair was made at the nut: look at it again.");
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready) remarks.add("Not finished: " + told.headline() + ".");
         return new JobView.ClosingView(rows, remarks, ready);
     }
 
     private JobView.ClosingRow closingRow(Station station, int string) {
-        Judged judged = Judged.of(state, station, string);
+        HeightVerdict judged = HeightVerdict.of(state, station, string);
         JobView.LedgerRow row = heights.row(station, string);
         String suffix = " " + words.unit(station).suffix();
         String reckoned = row.now() == null

@@ -1,7 +1,7 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.ToolsLearned;
+import barytone.core.job.JobState;
+import barytone.core.job.ToolsLearned;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobState;
+import barytone.core.height.HeightVerdict;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.nut.BreakAngle;
 import barytone.core.nut.NutSlots;
-import barytone.core.plan.Judged;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
@@ -133,7 +133,7 @@ class NutSumsController {
         if (owned.isEmpty()) throw Allowed.broken("leaves", "none", "at least one good leaf among the shop's tools");
         List<StopStack> stacks = new ArrayList<>();
         for (int s : state.strings(Station.NUT)) {
-            Judged judged = Judged.of(state, Station.NUT, s);
+            HeightVerdict judged = HeightVerdict.of(state, Station.NUT, s);
             // the slot floor above the crown line that goes with the upper end of the band: the file stops short of the
             // wish
             double slot = state.estimate().slotHeight(s).mean()

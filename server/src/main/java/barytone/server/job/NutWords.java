@@ -1,13 +1,13 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobState;
-import barytone.core.plan.Advice;
-import barytone.core.plan.BridgeAdvisor;
-import barytone.core.plan.Judged;
-import barytone.core.plan.NutAdvisor;
-import barytone.core.plan.Station;
+import barytone.core.height.HeightVerdict;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
+import barytone.core.station.action.BridgeAdvisor;
+import barytone.core.station.nut.NutAdvice;
+import barytone.core.station.nut.NutAdvisor;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,14 +28,14 @@ final class NutWords {
         this.words = words;
     }
 
-    Said file(Advice.FileSlots f) {
+    Said file(NutAdvice.FileSlots f) {
         List<JobView.StepView> steps = f.slots().stream()
                 .map(s -> new JobView.StepView(
                         s.string() + " " + state.spec().stringName(s.string()),
                         strokes(s) + ", " + file(s),
                         unit.show(s.expected().mean()) + " ± "
                                 + unit.show(s.expected().sd()),
-                        Advice.FileSlots.Slot.topic(s.string())))
+                        NutAdvice.FileSlots.Slot.topic(s.string())))
                 .toList();
         List<String> why = new ArrayList<>();
         why.add(
@@ -44,12 +44,12 @@ final class NutWords {
                         : "The bite is not known on this nut yet: about "
                                 + perStroke(f.bite().mean(), unit)
                                 + " is usual. So few strokes each that a file twice as keen spoils nothing; what they did teaches the next pass.");
-        if (f.slots().stream().anyMatch(Advice.FileSlots.Slot::underTwoStrokes))
+        if (f.slots().stream().anyMatch(NutAdvice.FileSlots.Slot::underTwoStrokes))
             why.add("What remains is under two strokes' worth: light strokes, and look after each.");
         why.add(
                 "Along the line from string to tuner; the floor falls gently towards the tuner and the string leaves at the front edge.");
         List<Integer> near = f.slots().stream()
-                .map(Advice.FileSlots.Slot::string)
+                .map(NutAdvice.FileSlots.Slot::string)
                 .filter(s -> NutAdvisor.strokesToFretLevel(state.estimate(), s) < 8)
                 .toList();
         String caution = near.isEmpty()
@@ -84,11 +84,11 @@ final class NutWords {
         return warnings;
     }
 
-    private static String strokes(Advice.FileSlots.Slot s) {
+    private static String strokes(NutAdvice.FileSlots.Slot s) {
         return s.strokes() + (s.light() ? " light" : "") + (s.strokes() == 1 ? " stroke" : " strokes");
     }
 
-    private String file(Advice.FileSlots.Slot s) {
+    private String file(NutAdvice.FileSlots.Slot s) {
         if (s.file() == null)
             return "no owned file fits: borrow one of "
                     + gauges.showWithUnit(state.spec().gauge(s.string()));
@@ -101,12 +101,12 @@ final class NutWords {
         return (unit == LengthUnit.MM ? Math.round(mm * 1000) + " µm" : unit.showWithUnit(mm)) + " per stroke";
     }
 
-    Said lower(Advice.LowerNut l) {
+    Said lower(NutAdvice.LowerNut l) {
         List<JobView.StepView> steps = l.remains().entrySet().stream()
                 .map(e -> new JobView.StepView(
                         e.getKey() + " " + state.spec().stringName(e.getKey()),
                         "then " + unit.showChange(e.getValue()) + " " + unit.suffix() + " left",
-                        unit.show(Judged.of(state, Station.NUT, e.getKey())
+                        unit.show(HeightVerdict.of(state, Station.NUT, e.getKey())
                                         .value()
                                         .mean()
                                 - fall(l, e.getKey())),
@@ -124,12 +124,12 @@ final class NutWords {
                 "Sanded and back");
     }
 
-    private double fall(Advice.LowerNut l, int string) {
-        Judged j = Judged.of(state, Station.NUT, string);
+    private double fall(NutAdvice.LowerNut l, int string) {
+        HeightVerdict j = HeightVerdict.of(state, Station.NUT, string);
         return l.amount() * j.leverage(state.estimate());
     }
 
-    Said raise(Advice.RaiseNut r) {
+    Said raise(NutAdvice.RaiseNut r) {
         String which = words.strings(r.low());
         return r.shim()
                 ? Said.move(

@@ -2,15 +2,17 @@ package barytone.server.job;
 
 import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.joblog.JobState;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
-import barytone.core.plan.PickupAdvisor;
-import barytone.core.plan.Station;
+import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
+import barytone.core.station.pickups.PickupAdvisor;
+import barytone.core.station.pickups.PickupState;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -45,17 +47,17 @@ final class PickupViewer {
                 unit.suffix(),
                 "pressed at fret " + spec.frets() + ", string underside to pole or cover",
                 views,
-                state.pickups().lowered(),
-                unit.showWithUnit(state.pickups().perTurn()) + " per turn"
-                        + (state.pickups().learned() ? ", learned" : ", usual, not learned yet"),
+                PickupState.of(state).lowered(),
+                unit.showWithUnit(PickupState.of(state).perTurn()) + " per turn"
+                        + (PickupState.of(state).learned() ? ", learned" : ", usual, not learned yet"),
                 Arrays.stream(PickupSign.values())
                         .map(s -> new ToneViews.SignView(s, s.label(), s.remedy()))
                         .toList(),
                 new ToneViews.PickupTargetView(
-                        typed(state.chosen().pickups().usualBass()),
-                        typed(state.chosen().pickups().usualTreble()),
-                        typed(state.chosen().pickups().strongBass()),
-                        typed(state.chosen().pickups().strongTreble())),
+                        typed(state.chosen().the(PickupTarget.class).usualBass()),
+                        typed(state.chosen().the(PickupTarget.class).usualTreble()),
+                        typed(state.chosen().the(PickupTarget.class).strongBass()),
+                        typed(state.chosen().the(PickupTarget.class).strongTreble())),
                 remarks);
     }
 
@@ -72,7 +74,7 @@ final class PickupViewer {
                 pickup.kind().label() + ", " + pickup.mounting().label() + "; clockwise "
                         + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers"),
                 List.of(gap(p, Pickup.Side.BASS), gap(p, Pickup.Side.TREBLE)),
-                state.pickups().signs().getOrDefault(p, List.of()),
+                PickupState.of(state).signs().getOrDefault(p, List.of()),
                 spec.everyString().reversed().stream()
                         .map(s -> new ToneViews.LevelView(s, spec.stringName(s), db(balance.get(s))))
                         .toList(),
@@ -84,7 +86,7 @@ final class PickupViewer {
     }
 
     ToneViews.GapRow gap(int p, Pickup.Side side) {
-        var gap = state.pickups().gap(p, side).orElse(null);
+        var gap = PickupState.of(state).gap(p, side).orElse(null);
         var wanted = PickupAdvisor.band(state, p, side);
         int string = side == Pickup.Side.BASS ? spec.bassString() : 1;
         double outside = gap == null ? 0 : wanted.outside(gap.now());
@@ -98,7 +100,7 @@ final class PickupViewer {
                 found == null ? null : unit.show(found),
                 gap == null ? null : unit.show(gap.now()),
                 reckoned,
-                reckoned && gap != null ? unit.show(state.pickups().spread(gap)) : null,
+                reckoned && gap != null ? unit.show(PickupState.of(state).spread(gap)) : null,
                 reckoned && gap != null ? "read " + unit.show(gap.read()) + " before the last move" : null,
                 unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
                 gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
@@ -152,7 +154,7 @@ final class PickupViewer {
     String note() {
         if (spec.fittings().pickups().isEmpty()) return "none on record";
         if (!state.agreed(Station.PICKUPS)) return Words.NOT_AGREED;
-        if (state.pickups().lowered()) return "lowered for the setup";
+        if (PickupState.of(state).lowered()) return "lowered for the setup";
         return Words.tally(gaps().stream().map(ToneViews.GapRow::verdict).toList());
     }
 

@@ -1,11 +1,12 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobState;
+import barytone.core.job.JobState;
 import barytone.core.pickup.Pickup;
-import barytone.core.plan.Advice;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
+import barytone.core.station.pickups.PickupAdvice;
+import barytone.core.station.pickups.PickupState;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -34,7 +35,7 @@ final class PickupWords {
                         .toList());
     }
 
-    Said turn(Advice.TurnPickup t) {
+    Said turn(PickupAdvice.TurnPickup t) {
         Pickup pickup = state.spec().fittings().pickups().get(t.step().pickup());
         List<JobView.StepView> steps = new ArrayList<>();
         step(steps, pickup, "Bass side", t.step().bass());
@@ -47,8 +48,9 @@ final class PickupWords {
                 List.of(
                         Words.sentence(pickup.mounting().label()) + ": clockwise "
                                 + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers") + " it.",
-                        "A turn gives " + unit.showWithUnit(state.pickups().perTurn())
-                                + (state.pickups().learned() ? ", learned here." : ", usual, not learned yet."),
+                        "A turn gives "
+                                + unit.showWithUnit(PickupState.of(state).perTurn())
+                                + (PickupState.of(state).learned() ? ", learned here." : ", usual, not learned yet."),
                         "A little more gap on the bass side than on the treble side, then equal loudness by ear or by level."),
                 "A steel ruler jumps to the magnets: use one that is not magnetic, and hold it fast.",
                 steps,
@@ -62,7 +64,7 @@ final class PickupWords {
                 where, ToneWords.turned(clockwise) + ", " + (raises ? "raises" : "lowers"), "", null));
     }
 
-    Said tired(Advice.TiredSpring t) {
+    Said tired(PickupAdvice.TiredSpring t) {
         return Said.plain(
                 "look",
                 label(t.pickup()) + " does not follow its screw",

@@ -1,9 +1,9 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobState;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthText;

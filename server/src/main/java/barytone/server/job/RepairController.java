@@ -1,7 +1,9 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobEvent;
+import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.pickups.PickupEvent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -92,8 +94,8 @@ class RepairController {
         List<JobLog.Stored> all = log.stored(id);
         boolean read = all.stream()
                 .anyMatch(e -> e.event() instanceof JobEvent.ReadingTaken
-                        || e.event() instanceof JobEvent.PitchRead
-                        || e.event() instanceof JobEvent.PickupRead);
+                        || e.event() instanceof ToneEvent.PitchRead
+                        || e.event() instanceof PickupEvent.PickupRead);
         if (before == null || now == null || before.strings().equals(now.strings()) || !read) return;
         log.addUnseen(
                 id,

@@ -2,13 +2,13 @@ package barytone.server.job;
 
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
-import barytone.core.joblog.JobState;
+import barytone.core.height.HeightVerdict;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.Intoned;
-import barytone.core.plan.Judged;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.station.intonation.Intoned;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,7 +55,7 @@ final class Ripples {
     }
 
     private void add(List<JobView.Ripple> ripple, SetupEstimate after, Station station, int string) {
-        Judged judged = Judged.of(state, station, string);
+        HeightVerdict judged = HeightVerdict.of(state, station, string);
         GapMethod method = judged.method();
         Normal then = after.now(string, method);
         double change = then.mean() - state.estimate().now(string, method).mean();

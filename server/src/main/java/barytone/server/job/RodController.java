@@ -1,17 +1,19 @@
 package barytone.server.job;
 
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.ReliefHabit;
+import barytone.core.height.ReliefTarget;
+import barytone.core.job.JobEvent;
+import barytone.core.job.ReliefHabit;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodWays;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.core.station.relief.ReliefState;
+import barytone.core.station.relief.RodWays;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,8 +47,10 @@ class RodController {
                 : Turns.parse("turn", asked.turns(), Turns.MOST_AT_ONCE);
         if (tighter.isZero()) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
         return desk.add(id, unit, asked, job -> {
-            return new JobEvent.RodTurned(
-                    job.state().reversed() ? tighter.negated() : tighter, asked.finishTightening(), asked.free());
+            return new ReliefEvent.RodTurned(
+                    ReliefState.of(job.state()).reversed() ? tighter.negated() : tighter,
+                    asked.finishTightening(),
+                    asked.free());
         });
     }
 
@@ -56,7 +60,10 @@ class RodController {
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.About asked) {
         return desk.add(
-                id, unit, asked, job -> new JobEvent.RodRanFree(job.existing(asked.event(), JobEvent.RodTurned.class)));
+                id,
+                unit,
+                asked,
+                job -> new ReliefEvent.RodRanFree(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
     }
 
     @PostMapping("/rod-turns/other-way")
@@ -68,7 +75,7 @@ class RodController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.RodTurnedOtherWay(job.existing(asked.event(), JobEvent.RodTurned.class)));
+                job -> new ReliefEvent.RodTurnedOtherWay(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
     }
 
     @PostMapping("/rod-direction")
@@ -76,7 +83,7 @@ class RodController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.RodDirection asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
+        return desk.add(id, unit, asked, job -> new ReliefEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
     }
 
     @PostMapping("/rod-stiff")
@@ -84,7 +91,7 @@ class RodController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.Plain asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.RodStiff());
+        return desk.add(id, unit, asked, job -> new ReliefEvent.RodStiff());
     }
 
     @PostMapping("/target")
@@ -96,7 +103,7 @@ class RodController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.TargetSet(target(
+                job -> new ReliefEvent.TargetSet(target(
                         job, asked, Units.ofCode(unit).relief(), desk.schools().relief())));
     }
 
@@ -124,7 +131,7 @@ class RodController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.RodWaysSet(new RodWays(
+                job -> new ReliefEvent.RodWaysSet(new RodWays(
                         new Turns(asked.stepSixteenths()),
                         asked.finishTightening(),
                         asked.settleMinutes(),

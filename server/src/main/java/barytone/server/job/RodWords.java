@@ -1,19 +1,22 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
+import barytone.core.height.HeightVerdict;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.RodStep;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Judged;
-import barytone.core.plan.RodAdvisor;
-import barytone.core.plan.Station;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
+import barytone.core.station.relief.ReliefAdvice;
+import barytone.core.station.relief.ReliefState;
+import barytone.core.station.relief.RodAdvisor;
+import barytone.core.station.relief.RodStep;
+import barytone.core.station.relief.RodWays;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,8 +36,8 @@ final class RodWords {
         this.words = words;
     }
 
-    Said turn(Advice.TurnRod t) {
-        boolean tighter = (t.net().sixteenths() > 0) != state.reversed();
+    Said turn(ReliefAdvice.TurnRod t) {
+        boolean tighter = (t.net().sixteenths() > 0) != ReliefState.of(state).reversed();
         List<String> why = new ArrayList<>();
         String per8 = unit.showWithUnit(Math.abs(t.perTurn().times(0.125).mean()));
         why.add(
@@ -50,14 +53,16 @@ final class RodWords {
                 why,
                 caution(t, tighter),
                 new JobView.TurnView(
-                        state.reversed() ? -t.net().sixteenths() : t.net().sixteenths(),
+                        ReliefState.of(state).reversed()
+                                ? -t.net().sixteenths()
+                                : t.net().sixteenths(),
                         t.net().amount(),
                         t.net().sixteenths() > 0,
                         seenFrom(),
                         t.path().size() > 1 && !t.stiffTry()));
     }
 
-    private String headline(Advice.TurnRod t, boolean tighter) {
+    private String headline(ReliefAdvice.TurnRod t, boolean tighter) {
         if (t.stiffTry())
             return "Ease the rod " + t.path().get(0).amount() + " looser, tighten "
                     + t.path().get(1).amount() + ", then retune";
@@ -71,7 +76,7 @@ final class RodWords {
         List<String> parts = new ArrayList<>();
         for (int s : state.reliefStrings()) {
             Band band = RodAdvisor.band(state, s);
-            Judged judged = Judged.of(state, Station.RELIEF, s);
+            HeightVerdict judged = HeightVerdict.of(state, Station.RELIEF, s);
             if (judged.outside() != 0)
                 parts.add("Relief under " + words.string(s) + " is "
                         + (judged.noGap()
@@ -82,9 +87,9 @@ final class RodWords {
         return String.join(" ", parts);
     }
 
-    private String expectedText(Advice.TurnRod t) {
+    private String expectedText(ReliefAdvice.TurnRod t) {
         int bass = spec.bassString();
-        if (Judged.of(state, Station.RELIEF, bass).noGap())
+        if (HeightVerdict.of(state, Station.RELIEF, bass).noGap())
             return "There is no gap yet, so what this one comes to cannot be told.";
         Normal expected = t.expected().getOrDefault(bass, state.relief(bass));
         Band band = RodAdvisor.band(state, bass);
@@ -101,7 +106,7 @@ final class RodWords {
     }
 
     /** The wrench's movement: from the headstock the top of a clockwise wrench goes to the bass side, from the body to the treble. */
-    private String direction(Advice.TurnRod t) {
+    private String direction(ReliefAdvice.TurnRod t) {
         boolean clockwise = t.net().sixteenths() > 0;
         boolean fromHead = spec.access() == RodAccess.HEADSTOCK;
         boolean towardsBass = (clockwise == fromHead) != spec.leftHanded();
@@ -110,15 +115,17 @@ final class RodWords {
         if (t.path().size() > 1)
             way = "First " + (t.path().get(0).sixteenths() > 0 ? "clockwise" : "anticlockwise") + ", then back, "
                     + seenFrom() + ".";
-        return state.reversed() ? way + " This rod straightens anticlockwise." : way;
+        return ReliefState.of(state).reversed() ? way + " This rod straightens anticlockwise." : way;
     }
 
-    private String caution(Advice.TurnRod t, boolean tighter) {
+    private String caution(ReliefAdvice.TurnRod t, boolean tighter) {
         StringBuilder caution = new StringBuilder(KEY_CAUTION);
-        if (!state.netTurns().isZero())
+        if (!ReliefState.of(state).netTurns().isZero())
             caution.append(" Now ").append(words.netTurns()).append(".");
         if (tighter)
-            caution.append(" Stop at ").append(state.ways().limit().amount()).append(" tighter than found.");
+            caution.append(" Stop at ")
+                    .append(RodWays.of(state).limit().amount())
+                    .append(" tighter than found.");
         if (!t.learned()) caution.append(" If the nut turns freely at first, those turns do not count.");
         if (spec.access() == RodAccess.HEEL)
             caution.append(" If the neck must come off: strings slack first, and support it.");
@@ -156,12 +163,12 @@ final class RodWords {
 
     private String stepText(RodStep step) {
         Normal change = step.change();
-        boolean tighter = (step.net().sixteenths() > 0) != state.reversed();
+        boolean tighter = (step.net().sixteenths() > 0) != ReliefState.of(state).reversed();
         return (tighter ? "Tightened " : "Loosened ") + step.net().amount() + ", and the relief changed by "
                 + (change == null ? "an unknown amount" : unit.showChange(change.mean()) + " " + unit.suffix());
     }
 
-    Said stop(Advice.Stop s) {
+    Said stop(ReliefAdvice.Stop s) {
         RodStep step = s.step();
         return switch (s.reason()) {
             case NO_ROD ->
@@ -199,18 +206,18 @@ final class RodWords {
             case LIMIT ->
                 Said.plain(
                         "stop",
-                        "Stop: " + state.tighterThanFound().amount() + " turn tighter than found",
+                        "Stop: " + ReliefState.of(state).tighterThanFound().amount() + " turn tighter than found",
                         List.of(
                                 standing(),
                                 "The limit for this job is "
-                                        + state.ways().limit().amount()
+                                        + RodWays.of(state).limit().amount()
                                         + " turn. Refer it, or raise the limit if you know this rod."),
                         KEY_CAUTION);
         };
     }
 
     Said done(Advice.Done d) {
-        String nextDay = state.steps().stream()
+        String nextDay = ReliefState.of(state).steps().stream()
                                 .mapToInt(s -> Math.abs(s.net().sixteenths()))
                                 .sum()
                         > Turns.QUARTER.sixteenths()

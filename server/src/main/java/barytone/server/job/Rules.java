@@ -1,13 +1,22 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
+import barytone.core.height.ActionTarget;
+import barytone.core.height.NutTarget;
+import barytone.core.height.ReliefTarget;
 import barytone.core.intonation.IntonationWays;
-import barytone.core.joblog.JobState;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Advice;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.Station;
-import barytone.core.plan.WorkOrder;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
+import barytone.core.job.WorkOrder;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutAdvice;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.pickups.PickupAdvice;
+import barytone.core.station.relief.ReliefAdvice;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.server.shop.Shop;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -50,40 +59,42 @@ final class Rules {
             case Advice.MeasureAgain ignored ->
                 "A reading over three standard deviations from what was expected is measured again before it is believed.";
             case Advice.Retune ignored -> "Every adjustment ends with a retune: a reading off pitch is void.";
-            case Advice.Settle ignored -> "A neck creeps after a turn: it is judged when it has had its time.";
-            case Advice.TurnRod ignored ->
+            case ReliefAdvice.Settle ignored -> "A neck creeps after a turn: it is judged when it has had its time.";
+            case ReliefAdvice.TurnRod ignored ->
                 "Relief comes before nut and action: it changes every height. Small steps, then look.";
-            case Advice.WrongWay ignored -> "A rod that answers the wrong way is understood before it is turned on.";
-            case Advice.FreePlay ignored -> "Turns that do not bite do not count.";
-            case Advice.Stop ignored -> "Stop where turning on could break something.";
-            case Advice.LevelVibrato ignored ->
+            case ReliefAdvice.WrongWay ignored ->
+                "A rod that answers the wrong way is understood before it is turned on.";
+            case ReliefAdvice.FreePlay ignored -> "Turns that do not bite do not count.";
+            case ReliefAdvice.Stop ignored -> "Stop where turning on could break something.";
+            case ActionAdvice.LevelVibrato ignored ->
                 "A floating bridge moves with every string: level and blocked, heights hold still.";
-            case Advice.FileSlots ignored ->
+            case NutAdvice.FileSlots ignored ->
                 "Never past the middle of the band in one pass, and never near the level of the frets: what is filed off does not come back.";
-            case Advice.LowerNut ignored ->
+            case NutAdvice.LowerNut ignored ->
                 "When every slot is too high, the smallest surplus comes off below and the slots are finished with the file.";
-            case Advice.RaiseNut ignored ->
+            case NutAdvice.RaiseNut ignored ->
                 "A slot is raised only where it stands clearly near the frets or the open string buzzes, and after what is high was filed.";
-            case Advice.TurnScrews t ->
+            case ActionAdvice.TurnScrews t ->
                 t.rough()
                         ? order()
                         : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
-            case Advice.ReworkSaddle ignored ->
+            case ActionAdvice.ReworkSaddle ignored ->
                 "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
-            case Advice.MoveSaddles ignored ->
+            case ToneAdvice.MoveSaddles ignored ->
                 "Sharp: lengthen. Flat: shorten. A cent at 12 is the string's length over 1731.";
-            case Advice.SaddleLimit ignored -> "A saddle at its end asks for its cause before it is forced.";
-            case Advice.SaddleStayed ignored -> "A screw may back out without moving its saddle.";
-            case Advice.SaddleWrongWay ignored -> "What answers the wrong way is understood before it is turned on.";
-            case Advice.ReplaceString ignored -> "Intonation cannot be better than the string.";
-            case Advice.NutFirst ignored ->
+            case ToneAdvice.SaddleLimit ignored -> "A saddle at its end asks for its cause before it is forced.";
+            case ToneAdvice.SaddleStayed ignored -> "A screw may back out without moving its saddle.";
+            case ToneAdvice.SaddleWrongWay ignored ->
+                "What answers the wrong way is understood before it is turned on.";
+            case ToneAdvice.ReplaceString ignored -> "Intonation cannot be better than the string.";
+            case ToneAdvice.NutFirst ignored ->
                 "Sharp in the first frets is the nut, sharper and sharper up the neck the saddle.";
-            case Advice.TurnPickup ignored -> "Pickups come last: their gaps follow every height.";
-            case Advice.TiredSpring ignored -> "A pickup that does not follow its screw cannot be set.";
-            case Advice.ShimNeck ignored -> AT_ITS_END;
-            case Advice.LookAtSaddle ignored ->
+            case PickupAdvice.TurnPickup ignored -> "Pickups come last: their gaps follow every height.";
+            case PickupAdvice.TiredSpring ignored -> "A pickup that does not follow its screw cannot be set.";
+            case ActionAdvice.ShimNeck ignored -> AT_ITS_END;
+            case ActionAdvice.LookAtSaddle ignored ->
                 "What is sanded off does not come back: a saddle keeps 2 mm above its bridge, or it is not sanded.";
-            case Advice.BridgeLimit ignored -> AT_ITS_END;
+            case ActionAdvice.BridgeLimit ignored -> AT_ITS_END;
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->
                 "Done when every station agreed on is in its band, or as near as it goes, and was looked at since the last move.";
@@ -104,8 +115,10 @@ final class Rules {
     /** The name of the target at a station. */
     String targetLabel(Station station) {
         if (station == Station.INTONATION)
-            return state.tones().ways().where().label() + ", against the "
-                    + (state.tones().ways().reference() == IntonationWays.Reference.OPEN ? "open string" : "harmonic");
+            return Tones.of(state).ways().where().label() + ", against the "
+                    + (Tones.of(state).ways().reference() == IntonationWays.Reference.OPEN
+                            ? "open string"
+                            : "harmonic");
         if (station == Station.PICKUPS) return "the usual gaps of each kind";
         @Nullable String code = code(station);
         return code == null ? "set by hand" : label(station, code);
@@ -141,9 +154,9 @@ final class Rules {
     @Nullable
     String code(Station station) {
         return switch (station) {
-            case RELIEF -> state.chosen().relief().school();
-            case NUT -> state.chosen().nut().school();
-            case ACTION -> state.chosen().action().school();
+            case RELIEF -> state.chosen().the(ReliefTarget.class).school();
+            case NUT -> state.chosen().the(NutTarget.class).school();
+            case ACTION -> state.chosen().the(ActionTarget.class).school();
             case INTONATION, PICKUPS -> null;
         };
     }
@@ -224,25 +237,25 @@ final class Rules {
                     case RECHECK -> "Hand over without it";
                 };
             }
-            case Advice.TurnRod ignored -> "Leave the relief";
-            case Advice.Stop ignored -> "Leave the relief and go on";
-            case Advice.LevelVibrato ignored -> "Measure it floating";
-            case Advice.FileSlots ignored -> "Leave the slots";
-            case Advice.LowerNut ignored -> "Not from below";
-            case Advice.RaiseNut ignored -> "Leave them low";
-            case Advice.TurnScrews ignored -> "Leave the heights";
-            case Advice.ReworkSaddle ignored -> "Leave the saddle";
-            case Advice.MoveSaddles ignored -> "Leave the intonation";
-            case Advice.SaddleLimit ignored -> "Go on as far as it goes";
-            case Advice.SaddleStayed ignored -> "It did move";
-            case Advice.SaddleWrongWay ignored -> "Go on all the same";
-            case Advice.ReplaceString ignored -> "Keep the string";
-            case Advice.NutFirst ignored -> "Go on with the saddles";
-            case Advice.TurnPickup ignored -> "Leave this pickup";
-            case Advice.TiredSpring ignored -> "Leave it so";
-            case Advice.ShimNeck ignored -> "Go on as far as it goes";
-            case Advice.LookAtSaddle ignored -> "Sand it without looking";
-            case Advice.BridgeLimit ignored -> "Go on as far as it goes";
+            case ReliefAdvice.TurnRod ignored -> "Leave the relief";
+            case ReliefAdvice.Stop ignored -> "Leave the relief and go on";
+            case ActionAdvice.LevelVibrato ignored -> "Measure it floating";
+            case NutAdvice.FileSlots ignored -> "Leave the slots";
+            case NutAdvice.LowerNut ignored -> "Not from below";
+            case NutAdvice.RaiseNut ignored -> "Leave them low";
+            case ActionAdvice.TurnScrews ignored -> "Leave the heights";
+            case ActionAdvice.ReworkSaddle ignored -> "Leave the saddle";
+            case ToneAdvice.MoveSaddles ignored -> "Leave the intonation";
+            case ToneAdvice.SaddleLimit ignored -> "Go on as far as it goes";
+            case ToneAdvice.SaddleStayed ignored -> "It did move";
+            case ToneAdvice.SaddleWrongWay ignored -> "Go on all the same";
+            case ToneAdvice.ReplaceString ignored -> "Keep the string";
+            case ToneAdvice.NutFirst ignored -> "Go on with the saddles";
+            case PickupAdvice.TurnPickup ignored -> "Leave this pickup";
+            case PickupAdvice.TiredSpring ignored -> "Leave it so";
+            case ActionAdvice.ShimNeck ignored -> "Go on as far as it goes";
+            case ActionAdvice.LookAtSaddle ignored -> "Sand it without looking";
+            case ActionAdvice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;
         };
     }
@@ -252,6 +265,6 @@ final class Rules {
         boolean others = state.chosen().scope().stream()
                 .anyMatch(s -> s != advice.station() && state.agreed(s) && !state.left(s));
         boolean first = state.putOff().getOrDefault(advice.station(), 0) < 2;
-        return others && first && decline(advice) != null && !(advice instanceof Advice.LevelVibrato);
+        return others && first && decline(advice) != null && !(advice instanceof ActionAdvice.LevelVibrato);
     }
 }

@@ -1,16 +1,15 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Move;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.LoggedEvent;
-import barytone.core.joblog.ReadingStatus;
-import barytone.core.joblog.SlotFlaw;
-import barytone.core.joblog.TakenReading;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobReplay;
+import barytone.core.job.LoggedEvent;
+import barytone.core.job.ReadingStatus;
+import barytone.core.job.Station;
+import barytone.core.job.TakenReading;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
-import barytone.core.plan.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthTextException;
@@ -19,6 +18,14 @@ import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.SlotFlaw;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefState;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -127,34 +134,34 @@ final class Tape {
             case JobEvent.ReadingTaken e -> reading(e);
             case JobEvent.ReadingKept e -> "Kept the reading " + about(e.reading());
             case JobEvent.ReadingDropped e -> "Dropped the reading " + about(e.reading());
-            case JobEvent.RodTurned e -> turned(e);
-            case JobEvent.RodRanFree ignored -> "That turn ran free and does not count";
-            case JobEvent.RodTurnedOtherWay ignored -> "That turn went the other way";
-            case JobEvent.RodDirectionLearned e ->
+            case ReliefEvent.RodTurned e -> turned(e);
+            case ReliefEvent.RodRanFree ignored -> "That turn ran free and does not count";
+            case ReliefEvent.RodTurnedOtherWay ignored -> "That turn went the other way";
+            case ReliefEvent.RodDirectionLearned e ->
                 e.straightensAnticlockwise() ? "This rod straightens anticlockwise" : "This rod straightens clockwise";
-            case JobEvent.RodStiff ignored -> "Rod stiff";
+            case ReliefEvent.RodStiff ignored -> "Rod stiff";
             case JobEvent.Moved e -> moved(e.move());
             case JobEvent.Retuned ignored -> "Retuned, from below";
-            case JobEvent.SettlingSkipped ignored -> "Did not wait for the neck to settle";
+            case ReliefEvent.SettlingSkipped ignored -> "Did not wait for the neck to settle";
             case JobEvent.NoteWritten e -> e.text();
-            case JobEvent.TargetSet e -> {
+            case ReliefEvent.TargetSet e -> {
                 yield "Relief target: " + school(e.target().school()) + ", bass "
                         + words.band(Station.RELIEF, e.target().bass()) + ", treble "
                         + words.band(Station.RELIEF, e.target().treble()) + " "
                         + units.relief().suffix();
             }
             case JobEvent.HabitSet e -> "Reading by " + e.habit().tool().label() + ", " + words.method(e.habit());
-            case JobEvent.RodWaysSet e ->
+            case ReliefEvent.RodWaysSet e ->
                 "Rod: steps of " + e.ways().step().amount() + ", settle "
                         + e.ways().settleMinutes() + " min, limit "
                         + e.ways().limit().amount() + (e.ways().finishTightening() ? ", finish tightening" : "");
-            case JobEvent.BridgeScrewed e -> screwed(e);
-            case JobEvent.SaddleReworked e ->
+            case ActionEvent.BridgeScrewed e -> screwed(e);
+            case ActionEvent.SaddleReworked e ->
                 "Saddle " + way(e.way())
                         + (e.bass() == 0 && e.treble() == 0
                                 ? ""
                                 : ": bass " + change(e.bass()) + ", treble " + change(e.treble()));
-            case JobEvent.SlotsFiled e ->
+            case NutEvent.SlotsFiled e ->
                 "Filed "
                         + String.join(
                                 ", ",
@@ -162,7 +169,7 @@ final class Tape {
                                         .map(f -> "slot " + f.string() + " " + f.strokes()
                                                 + (f.light() ? " light strokes" : " strokes"))
                                         .toList());
-            case JobEvent.NutReworked e ->
+            case NutEvent.NutReworked e ->
                 "Nut " + nutWay(e.way())
                         + (e.material() == null ? "" : ", " + e.material().label())
                         + ", " + words.strings(e.strings())
@@ -170,55 +177,55 @@ final class Tape {
                                 ? ""
                                 : ": " + units.nut().showChange(e.change()) + " "
                                         + units.nut().suffix());
-            case JobEvent.NeckShimmed e ->
+            case ActionEvent.NeckShimmed e ->
                 "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
-            case JobEvent.SlotChecked e ->
+            case NutEvent.SlotChecked e ->
                 "Slot " + e.string() + ": "
                         + (e.flaws().isEmpty()
                                 ? "good"
                                 : String.join(
                                         ", ",
                                         e.flaws().stream().map(SlotFlaw::label).toList()));
-            case JobEvent.GaugePatternRead e ->
+            case ActionEvent.GaugePatternRead e ->
                 "Gauge " + units.radius().showWithUnit(e.radius()) + " under the strings: "
                         + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
-            case JobEvent.SaddleProudRead e -> "The saddle stands " + unit.showWithUnit(e.proud()) + " proud";
-            case JobEvent.TravelRead e ->
+            case ActionEvent.SaddleProudRead e -> "The saddle stands " + unit.showWithUnit(e.proud()) + " proud";
+            case ActionEvent.TravelRead e ->
                 "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
-            case JobEvent.NeckAngleRead e -> "Straightedge over the bridge: " + change(e.above());
+            case ActionEvent.NeckAngleRead e -> "Straightedge over the bridge: " + change(e.above());
             case JobEvent.HeightHabitSet e -> {
                 String what = words.quantity(Station.of(e.habit().method()));
                 yield "Reading the " + what + " by " + e.habit().tool().label() + ", "
                         + words.method(e.habit().method());
             }
-            case JobEvent.NutTargetSet e -> "Nut target: " + school(e.target().school());
-            case JobEvent.ActionTargetSet e ->
+            case NutEvent.NutTargetSet e -> "Nut target: " + school(e.target().school());
+            case ActionEvent.ActionTargetSet e ->
                 "Action target: " + school(e.target().school());
-            case JobEvent.PitchRead e -> pitch(e);
-            case JobEvent.IntonationSet e ->
+            case ToneEvent.PitchRead e -> pitch(e);
+            case ToneEvent.IntonationSet e ->
                 "Intonation: frets "
                         + String.join(
                                 ", ",
                                 e.ways().frets().stream().map(String::valueOf).toList())
                         + ", " + e.ways().where().label();
-            case JobEvent.SaddlesMoved e -> along(e);
-            case JobEvent.LengthDirectionLearned e ->
+            case ToneEvent.SaddlesMoved e -> along(e);
+            case ToneEvent.LengthDirectionLearned e ->
                 "Length screws: clockwise moves a saddle " + (e.clockwiseBack() ? "back" : "towards the nut");
-            case JobEvent.LengthTravelRead e ->
+            case ToneEvent.LengthTravelRead e ->
                 alongName(e.support()) + " can go " + unit.showWithUnit(e.forward()) + " towards the nut, "
                         + unit.showWithUnit(e.back()) + " back";
-            case JobEvent.SaddlePlacesRead ignored -> "Where the saddles stand was measured";
-            case JobEvent.StringsStated e -> "Strings: " + e.age().label();
-            case JobEvent.Stretched e -> "Stretched string " + e.string() + ": " + Cents.signed(-e.drop()) + " cents";
-            case JobEvent.StringRenewed e -> "String " + e.string() + " replaced";
-            case JobEvent.PickupRead e ->
+            case ToneEvent.SaddlePlacesRead ignored -> "Where the saddles stand was measured";
+            case ToneEvent.StringsStated e -> "Strings: " + e.age().label();
+            case ToneEvent.Stretched e -> "Stretched string " + e.string() + ": " + Cents.signed(-e.drop()) + " cents";
+            case ToneEvent.StringRenewed e -> "String " + e.string() + " replaced";
+            case PickupEvent.PickupRead e ->
                 pickup(e.pickup())
                         + (e.side() == Pickup.Side.BASS ? ", bass side: " : ", treble side: ")
                         + typed(e.typed(), units.pickups(), e.gap());
-            case JobEvent.PickupTargetSet ignored -> "Pickup gaps wanted: set by hand";
-            case JobEvent.PickupTurned e ->
+            case PickupEvent.PickupTargetSet ignored -> "Pickup gaps wanted: set by hand";
+            case PickupEvent.PickupTurned e ->
                 pickup(e.pickup()) + side(", bass ", e.bass()) + side(", treble ", e.treble());
-            case JobEvent.PickupChecked e ->
+            case PickupEvent.PickupChecked e ->
                 pickup(e.pickup()) + ": "
                         + (e.signs().isEmpty()
                                 ? "good"
@@ -227,8 +234,8 @@ final class Tape {
                                         e.signs().stream()
                                                 .map(PickupSign::label)
                                                 .toList()));
-            case JobEvent.PickupsLowered e -> e.down() ? "Pickups lowered out of the way" : "Pickups brought back";
-            case JobEvent.LevelHeard e ->
+            case PickupEvent.PickupsLowered e -> e.down() ? "Pickups lowered out of the way" : "Pickups brought back";
+            case PickupEvent.LevelHeard e ->
                 pickup(e.pickup()) + ", string " + e.string() + ": " + Cents.signed(e.decibels()) + " dB";
             case JobEvent.OrderSet e -> "Order of work: " + e.order().label();
             case JobEvent.ScopeSet e ->
@@ -250,8 +257,8 @@ final class Tape {
         };
     }
 
-    private String pitch(JobEvent.PitchRead e) {
-        boolean slack = opened.state().tones().notes().stream().anyMatch(n -> n.offPitch() && n.read() == e);
+    private String pitch(ToneEvent.PitchRead e) {
+        boolean slack = Tones.of(opened.state()).notes().stream().anyMatch(n -> n.offPitch() && n.read() == e);
         return "String " + e.string() + " " + e.sounded().label() + ": " + Cents.signed(e.cents()) + " cents, "
                 + e.ear().label() + (e.wavered() ? ", wavering" : "") + (slack ? ", off pitch: void" : "");
     }
@@ -261,7 +268,7 @@ final class Tape {
         return support < names.size() ? Words.sentence(names.get(support)) : "Saddle";
     }
 
-    private String along(JobEvent.SaddlesMoved e) {
+    private String along(ToneEvent.SaddlesMoved e) {
         List<String> moved = new ArrayList<>();
         for (int j = 0; j < e.clockwise().size(); j++) {
             Turns turns = e.clockwise().get(j);
@@ -291,7 +298,7 @@ final class Tape {
         return unit.showChange(mm) + " " + unit.suffix();
     }
 
-    private static String way(JobEvent.SaddleReworked.Way way) {
+    private static String way(ActionEvent.SaddleReworked.Way way) {
         return switch (way) {
             case SANDED -> "sanded";
             case SHIMMED -> "shimmed";
@@ -299,7 +306,7 @@ final class Tape {
         };
     }
 
-    private static String nutWay(JobEvent.NutReworked.Way way) {
+    private static String nutWay(NutEvent.NutReworked.Way way) {
         return switch (way) {
             case UNDERSIDE_SANDED -> "sanded underneath";
             case SHIMMED -> "shimmed, temporary";
@@ -308,7 +315,7 @@ final class Tape {
         };
     }
 
-    private String screwed(JobEvent.BridgeScrewed e) {
+    private String screwed(ActionEvent.BridgeScrewed e) {
         List<String> names = opened.state().spec().supports().names();
         List<String> turned = new ArrayList<>();
         for (int i = 0; i < Math.min(names.size(), e.screws().size()); i++) {
@@ -385,8 +392,9 @@ final class Tape {
         }
     }
 
-    private String turned(JobEvent.RodTurned e) {
-        boolean tighter = (e.net().sixteenths() > 0) != opened.state().reversed();
+    private String turned(ReliefEvent.RodTurned e) {
+        boolean tighter =
+                (e.net().sixteenths() > 0) != ReliefState.of(opened.state()).reversed();
         return "Rod " + e.net().amount() + (tighter ? " tighter" : " looser")
                 + (e.free() ? ", turned freely" : e.finishTightening() ? ", finished tightening" : "");
     }

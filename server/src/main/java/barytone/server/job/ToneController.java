@@ -5,8 +5,7 @@ import barytone.core.estimate.Band;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.Ear;
-import barytone.core.joblog.JobEvent;
+import barytone.core.job.JobEvent;
 import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
@@ -15,6 +14,10 @@ import barytone.core.quantity.PlainNumber;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.ReadingBounds;
+import barytone.core.station.intonation.Ear;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.pickups.PickupEvent;
 import barytone.core.strings.StringSet;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -58,14 +61,14 @@ class ToneController {
             Sounded sounded = sounded(job, asked.how(), asked.fret());
             double cents = cents("cents", asked.cents(), -200, 200);
             boolean sure = Boolean.TRUE.equals(asked.sure());
-            boolean slack = job.state().tones().slack().contains(asked.string());
+            boolean slack = Tones.of(job.state()).slack().contains(asked.string());
             if (!sure && Math.abs(cents) > ODD)
                 throw new OddValueException(
                         "That is " + Allowed.plain(cents) + " cents, half a semitone or more. Is it this note?");
             if (!sure && slack && sounded.how() != Sounded.How.OPEN)
                 throw new OddValueException(
                         "This string was taken off pitch, and its open note has not been read since. Is it back at pitch?");
-            return new JobEvent.PitchRead(
+            return new ToneEvent.PitchRead(
                     asked.string(),
                     sounded,
                     cents,
@@ -111,7 +114,7 @@ class ToneController {
                         "frets",
                         asked.frets(),
                         (there >= 12 ? "fret 12 and others" : "frets") + " up to " + there + ", the last one");
-            return new JobEvent.IntonationSet(ways);
+            return new ToneEvent.IntonationSet(ways);
         });
     }
 
@@ -150,7 +153,7 @@ class ToneController {
             }
             if (turns.stream().allMatch(Turns::isZero) && back.stream().allMatch(b -> b == 0))
                 throw Allowed.broken("saddles", "no move at all", "a move of at least one");
-            return new JobEvent.SaddlesMoved(turns, back);
+            return new ToneEvent.SaddlesMoved(turns, back);
         });
     }
 
@@ -176,7 +179,7 @@ class ToneController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.LengthDirection asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.LengthDirectionLearned(asked.clockwiseBack()));
+        return desk.add(id, unit, asked, job -> new ToneEvent.LengthDirectionLearned(asked.clockwiseBack()));
     }
 
     @PostMapping("/length-travel")
@@ -188,7 +191,7 @@ class ToneController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.LengthTravelRead(
+                job -> new ToneEvent.LengthTravelRead(
                         Allowed.whole(
                                 "saddle",
                                 asked.support(),
@@ -206,7 +209,7 @@ class ToneController {
         return desk.add(id, unit, asked, job -> {
             int strings = job.state().spec().strings();
             Allowed.whole("places", asked.places().size(), strings, strings);
-            return new JobEvent.SaddlePlacesRead(asked.places().stream()
+            return new ToneEvent.SaddlePlacesRead(asked.places().stream()
                     .map(p -> mm("place", p, unit, -20, 30))
                     .toList());
         });
@@ -217,7 +220,7 @@ class ToneController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.StringsOn asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.StringsStated(asked.age()));
+        return desk.add(id, unit, asked, job -> new ToneEvent.StringsStated(asked.age()));
     }
 
     @PostMapping("/strings-renewed")
@@ -225,7 +228,7 @@ class ToneController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.OneString asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.StringRenewed(string(job, asked.string())));
+        return desk.add(id, unit, asked, job -> new ToneEvent.StringRenewed(string(job, asked.string())));
     }
 
     @PostMapping("/stretches")
@@ -237,7 +240,7 @@ class ToneController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.Stretched(
+                job -> new ToneEvent.Stretched(
                         string(job, asked.string()), Math.abs(cents("drop", asked.drop(), -300, 300))));
     }
 
@@ -250,7 +253,7 @@ class ToneController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.PickupRead(
+                job -> new PickupEvent.PickupRead(
                         pickup(job, asked.pickup()),
                         asked.side(),
                         mm("gap", asked.text(), Units.ofCode(unit).pickups(), 0.2, 15),
@@ -266,7 +269,7 @@ class ToneController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.PickupTargetSet(new PickupTarget(
+                job -> new PickupEvent.PickupTargetSet(new PickupTarget(
                         band(asked.usualBass(), unit),
                         band(asked.usualTreble(), unit),
                         band(asked.strongBass(), unit),
@@ -291,7 +294,7 @@ class ToneController {
             Turns treble = turns(asked.treble(), asked.trebleSixteenths());
             if (bass.isZero() && treble.isZero())
                 throw Allowed.broken("turns", "no turn at all", "a turn on one side at least");
-            return new JobEvent.PickupTurned(pickup(job, asked.pickup()), bass, treble);
+            return new PickupEvent.PickupTurned(pickup(job, asked.pickup()), bass, treble);
         });
     }
 
@@ -311,7 +314,8 @@ class ToneController {
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody JobRequests.PickupSigns asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.PickupChecked(pickup(job, asked.pickup()), asked.signs()));
+        return desk.add(
+                id, unit, asked, job -> new PickupEvent.PickupChecked(pickup(job, asked.pickup()), asked.signs()));
     }
 
     @PostMapping("/pickups-down")
@@ -322,7 +326,7 @@ class ToneController {
         return desk.add(id, unit, asked, job -> {
             if (job.state().spec().fittings().pickups().isEmpty())
                 throw Allowed.broken("pickups", "none", "an instrument that has pickups on record");
-            return new JobEvent.PickupsLowered(asked.down());
+            return new PickupEvent.PickupsLowered(asked.down());
         });
     }
 

@@ -8,17 +8,18 @@ import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.intonation.StartPositions;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.StringAge;
-import barytone.core.joblog.Tones;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Intonation;
-import barytone.core.plan.Intoned;
-import barytone.core.plan.Station;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
+import barytone.core.station.intonation.Intonation;
+import barytone.core.station.intonation.Intoned;
+import barytone.core.station.intonation.StringAge;
+import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.pickups.PickupState;
 import barytone.core.strings.MusicString;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,14 +42,14 @@ final class ToneViewer {
     ToneViewer(JobState state, Units units, ToneWords words) {
         this.state = state;
         this.spec = state.spec();
-        this.tones = state.tones();
+        this.tones = Tones.of(state);
         this.unit = units.action();
         this.words = words;
         this.all = Intonation.of(state);
     }
 
     ToneViews.IntonationView intonation() {
-        List<Advice.MoveSaddles.Step> steps = all.steps();
+        List<ToneAdvice.MoveSaddles.Step> steps = all.steps();
         return new ToneViews.IntonationView(
                 method(),
                 strings().stream().map(s -> row(s, steps)).toList(),
@@ -76,9 +77,9 @@ final class ToneViewer {
                 string, spec.stringName(string), sounded.how(), sounded.fret(), words.note(string, sounded));
     }
 
-    private ToneViews.ToneRow row(int string, List<Advice.MoveSaddles.Step> steps) {
+    private ToneViews.ToneRow row(int string, List<ToneAdvice.MoveSaddles.Step> steps) {
         Intoned at = all.at(string);
-        Optional<Advice.MoveSaddles.Step> step = steps.stream()
+        Optional<ToneAdvice.MoveSaddles.Step> step = steps.stream()
                 .filter(s -> s.before().containsKey(string) && !at.stale())
                 .findFirst();
         double wanted = step.map(s -> moves(s, string)).orElse(0.0);
@@ -154,7 +155,7 @@ final class ToneViewer {
     }
 
     /** How far back a step moves a string's end; both feet of a floating bridge together. */
-    private double moves(Advice.MoveSaddles.Step step, int string) {
+    private double moves(ToneAdvice.MoveSaddles.Step step, int string) {
         Intoned at = all.at(string);
         return (step.after().getOrDefault(string, at.offset()) - at.offset()) / at.centsPerMm();
     }
@@ -195,7 +196,7 @@ final class ToneViewer {
                         + Cents.signed(-rounds.getLast()) + " cents at the last stretch. Stretch on until it is under "
                         + Allowed.plain(SETTLED) + ".");
         }
-        if (state.pickups().lowered())
+        if (PickupState.of(state).lowered())
             warnings.add("The pickups are lowered out of the way: bring them back at the end.");
         return warnings;
     }

@@ -4,9 +4,9 @@ import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.StringAge;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
+import barytone.core.station.intonation.StringAge;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -5,14 +5,15 @@ import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
 import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.JobState;
-import barytone.core.plan.Advice;
-import barytone.core.plan.Intonation;
-import barytone.core.plan.Intoned;
+import barytone.core.job.JobState;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
+import barytone.core.station.intonation.Intonation;
+import barytone.core.station.intonation.Intoned;
+import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.Tones;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -64,15 +65,15 @@ final class ToneWords {
     String screw() {
         if (!state.spec().fittings().bridge().lengthScrewed()) return "";
         boolean stated = state.spec().fittings().length().pitch() != 0;
-        double pitch = state.tones().screwPitch().mean();
-        boolean learned = state.tones().screwPitch().sd() < 0.1 * pitch;
+        double pitch = Tones.of(state).screwPitch().mean();
+        boolean learned = Tones.of(state).screwPitch().sd() < 0.1 * pitch;
         return unit.showWithUnit(pitch) + " per turn"
                 + (stated && learned ? "" : learned ? ", learned" : ", usual, not learned yet")
                 + "; clockwise, as the screwdriver sees it, moves the saddle "
-                + (state.tones().clockwiseBack() ? "back" : "towards the nut");
+                + (Tones.of(state).clockwiseBack() ? "back" : "towards the nut");
     }
 
-    Said move(Advice.MoveSaddles m) {
+    Said move(ToneAdvice.MoveSaddles m) {
         BridgeKind bridge = state.spec().fittings().bridge();
         List<JobView.StepView> steps = m.steps().stream()
                 .map(s -> new JobView.StepView(support(s.support()), shift(s.back(), s.clockwise()), cents(s), null))
@@ -100,10 +101,10 @@ final class ToneWords {
         return Said.move(headline(m, bridge, steps), why, EYES, steps, bridge == BridgeKind.FIXED ? "Filed" : "Moved");
     }
 
-    private String headline(Advice.MoveSaddles m, BridgeKind bridge, List<JobView.StepView> steps) {
+    private String headline(ToneAdvice.MoveSaddles m, BridgeKind bridge, List<JobView.StepView> steps) {
         if (bridge == BridgeKind.FLOATING) return "Move the bridge on its feet";
         if (m.steps().size() == 1) {
-            Advice.MoveSaddles.Step only = m.steps().getFirst();
+            ToneAdvice.MoveSaddles.Step only = m.steps().getFirst();
             return steps.getFirst().where() + ": " + shift(only.back(), only.clockwise());
         }
         return (bridge == BridgeKind.FIXED ? "File " : "Move ")
@@ -111,7 +112,7 @@ final class ToneWords {
                 + (bridge == BridgeKind.FIXED ? " crowns" : bridge == BridgeKind.BARRELS ? " barrels" : " saddles");
     }
 
-    private String rest(Advice.MoveSaddles m) {
+    private String rest(ToneAdvice.MoveSaddles m) {
         String rest = m.steps().getFirst().after().entrySet().stream()
                 .filter(e -> e.getKey() != 1 && e.getKey() != state.spec().bassString())
                 .map(e -> e.getKey() + " " + state.spec().stringName(e.getKey()) + " " + Cents.signed(e.getValue()))
@@ -120,7 +121,7 @@ final class ToneWords {
     }
 
     /** What is left over on each string, in cents at 12. */
-    private String cents(Advice.MoveSaddles.Step step) {
+    private String cents(ToneAdvice.MoveSaddles.Step step) {
         return step.after().keySet().stream()
                 .sorted((a, b) -> b - a)
                 .map(s -> (step.after().size() > 1 ? state.spec().stringName(s) + " " : "")
@@ -128,7 +129,7 @@ final class ToneWords {
                 .collect(Collectors.joining(", "));
     }
 
-    Said limit(Advice.SaddleLimit l) {
+    Said limit(ToneAdvice.SaddleLimit l) {
         double back = l.step().back();
         boolean fixed = state.spec().fittings().bridge() == BridgeKind.FIXED;
         List<String> why = new ArrayList<>();
@@ -142,7 +143,7 @@ final class ToneWords {
         return Said.plain("limit", support(l.step().support()) + " has no room to go so far", why, null);
     }
 
-    Said stayed(Advice.SaddleStayed s) {
+    Said stayed(ToneAdvice.SaddleStayed s) {
         return new Said(
                 "move",
                 "Push " + along.names().get(s.support()) + " home against its screw",
@@ -157,13 +158,13 @@ final class ToneWords {
                 "Pushed home");
     }
 
-    Said wrongWay(Advice.SaddleWrongWay w) {
+    Said wrongWay(ToneAdvice.SaddleWrongWay w) {
         return new Said(
                 "move",
                 support(w.support()) + " went the other way",
                 List.of(
                         "After the turn the pitch moved the wrong way: on this bridge clockwise seems to move a saddle "
-                                + (state.tones().clockwiseBack() ? "towards the nut" : "back") + ".",
+                                + (Tones.of(state).clockwiseBack() ? "towards the nut" : "back") + ".",
                         "If so, the earlier turns are counted that way too, and the next are told the right way round."),
                 null,
                 null,
@@ -173,7 +174,7 @@ final class ToneWords {
                 "Turn them the other way");
     }
 
-    Said replace(Advice.ReplaceString r) {
+    Said replace(ToneAdvice.ReplaceString r) {
         return new Said(
                 "move",
                 Words.sentence(words.string(r.string())) + " is false: replace it",
@@ -192,7 +193,7 @@ final class ToneWords {
                 "Replaced");
     }
 
-    Said nutFirst(Advice.NutFirst n) {
+    Said nutFirst(ToneAdvice.NutFirst n) {
         List<String> why = new ArrayList<>();
         for (int s : n.strings()) why.add(words.string(s) + ": " + split(Intoned.of(state, s)));
         why.add("Sharp in the first frets and right at 12 is the nut. Read it before the saddles are moved.");

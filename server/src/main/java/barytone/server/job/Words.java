@@ -4,14 +4,14 @@ import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.Verdict;
+import barytone.core.height.HeightVerdict;
+import barytone.core.height.Mistaken;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.ReliefHabit;
-import barytone.core.joblog.TakenReading;
+import barytone.core.job.JobState;
+import barytone.core.job.ReliefHabit;
+import barytone.core.job.Station;
+import barytone.core.job.TakenReading;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.Judged;
-import barytone.core.plan.Mistaken;
-import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
@@ -21,6 +21,7 @@ import barytone.core.reading.LeafStack;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.relief.ReliefState;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -137,7 +138,7 @@ final class Words {
 
     /** What a reading said, and why its tool cannot decide. */
     String tooCoarse(Station station, int string) {
-        Judged judged = Judged.of(state, station, string);
+        HeightVerdict judged = HeightVerdict.of(state, station, string);
         Tool tool = judged.look() == null
                 ? state.tool(station)
                 : judged.look().reading().reading().tool();
@@ -153,7 +154,7 @@ final class Words {
 
     /** Two leaves laid together that come between the one that went and the one that did not; empty when none do. */
     String between(Station station, int string, Toolkit tools) {
-        Judged judged = Judged.of(state, station, string);
+        HeightVerdict judged = HeightVerdict.of(state, station, string);
         if (judged.look() == null || !(judged.look().reading().reading().gap() instanceof Gap.Between b)) return "";
         List<Double> owned = tools.leaves().sizes();
         LeafStack stack = LeafStack.nearest(owned, (b.goes() + b.stops()) / 2, 2);
@@ -234,7 +235,7 @@ final class Words {
 
     /** Where the rod stands against as found. */
     String netTurns() {
-        Turns tighter = state.tighterThanFound();
+        Turns tighter = ReliefState.of(state).tighterThanFound();
         if (tighter.isZero()) return "as found";
         return tighter.amount() + " turn" + (tighter.sixteenths() > 0 ? " tighter" : " looser") + " than found";
     }
@@ -248,17 +249,17 @@ final class Words {
     /** The line under the station's name: how it stands there. */
     String note(Station station) {
         if (!state.agreed(station)) return NOT_AGREED;
-        List<Judged> judged = state.strings(station).stream()
-                .map(s -> Judged.of(state, station, s))
+        List<HeightVerdict> judged = state.strings(station).stream()
+                .map(s -> HeightVerdict.of(state, station, s))
                 .toList();
         List<String> verdicts =
-                judged.stream().filter(Judged::known).map(this::verdict).toList();
+                judged.stream().filter(HeightVerdict::known).map(this::verdict).toList();
         long unread = judged.size() - verdicts.size();
         if (verdicts.isEmpty()) return "not read yet";
         if (unread > 0) return unread + " of " + judged.size() + " not read";
         if (state.left(station)) return "left as it is";
         if (pending(verdicts).isPresent()) return pending(verdicts).get();
-        List<Judged> out = judged.stream().filter(j -> j.outside() != 0).toList();
+        List<HeightVerdict> out = judged.stream().filter(j -> j.outside() != 0).toList();
         long unsure = verdicts.stream().filter("cannot-tell"::equals).count();
         if (out.isEmpty()) return unsure == 0 ? "in band" : unsure + " cannot tell";
         if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst(), true);
@@ -281,7 +282,7 @@ final class Words {
     }
 
     /** How far outside; with its unit where no heading says it. */
-    private String outside(Judged j, boolean alone) {
+    private String outside(HeightVerdict j, boolean alone) {
         if (j.noGap() && j.asRead()) return "no gap";
         double out = j.outside();
         LengthUnit unit = unit(j.station());
@@ -298,13 +299,13 @@ final class Words {
     }
 
     /** What can be said of a string at a station: in, high, low, cannot-tell, stale or unread. */
-    String verdict(Judged j) {
+    String verdict(HeightVerdict j) {
         if (!j.known()) return "unread";
         return j.stale() ? "stale" : code(j.verdict());
     }
 
     /** The verdict in words. */
-    String verdictText(Judged j) {
+    String verdictText(HeightVerdict j) {
         return switch (verdict(j)) {
             case "in" -> "in band";
             case "high", "low" -> outside(j, false);

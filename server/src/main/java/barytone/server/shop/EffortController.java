@@ -1,6 +1,6 @@
 package barytone.server.shop;
 
-import barytone.core.plan.Effort;
+import barytone.core.advice.Effort;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.PlainNumber;
 import java.util.List;

@@ -1,13 +1,13 @@
 package barytone.server.shop;
 
+import barytone.core.advice.Effort;
+import barytone.core.advice.Outfit;
 import barytone.core.neck.GapMethod;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Effort;
-import barytone.core.plan.Means;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.ReliefSchool;
 import barytone.core.reading.OwnedTool;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.relief.ReliefSchool;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -81,8 +81,8 @@ public class Shop {
     }
 
     /** The tools and the time of the shop. */
-    public Means means() {
-        return new Means(toolkit(), effort());
+    public Outfit means() {
+        return new Outfit(toolkit(), effort());
     }
 
     /** The schools of the shop. */

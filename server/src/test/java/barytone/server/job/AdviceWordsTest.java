@@ -2,23 +2,25 @@ package barytone.server.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.ReliefHabit;
-import barytone.core.plan.ReliefSchool;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodWays;
-import barytone.core.plan.Station;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.job.ReliefHabit;
+import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.Stations;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.core.station.relief.RodWays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -43,7 +45,7 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
     @Override
     JobDefaults defaults() {
         ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
-        return JobDefaults.usual(spec, Touch.MEDIUM)
+        return Stations.usual(spec, Touch.MEDIUM)
                 .with(target, new ReliefHabit(target.method(), tool, Position.PLAYING, false))
                 .scope(Set.of(Station.RELIEF));
     }
@@ -69,7 +71,8 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
     }
 
     private AdviceWordsTest turned(int sixteenths) {
-        return add(new JobEvent.RodTurned(new Turns(sixteenths), false, false)).add(new JobEvent.Retuned());
+        return add(new ReliefEvent.RodTurned(new Turns(sixteenths), false, false))
+                .add(new JobEvent.Retuned());
     }
 
     private JobView.AdviceView in(LengthUnit chosen) {
@@ -112,13 +115,13 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
         JobView.TurnView turn = Objects.requireNonNull(told.turn());
         assertThat(turn.sixteenths()).isEqualTo(-2);
         assertThat(turn.finishTightening()).isTrue();
-        add(new JobEvent.RodWaysSet(new RodWays(Turns.EIGHTH, false, 10, new Turns(12))));
+        add(new ReliefEvent.RodWaysSet(new RodWays(Turns.EIGHTH, false, 10, new Turns(12))));
         assertThat(told().headline()).isEqualTo("Loosen the rod 1/8 turn, then retune");
     }
 
     @Test
     void aRodThatWorksTheOtherWayIsTurnedAnticlockwiseToTighten() {
-        add(new JobEvent.RodDirectionLearned(true)).read(0.4, 0.36);
+        add(new ReliefEvent.RodDirectionLearned(true)).read(0.4, 0.36);
         JobView.AdviceView told = told();
         assertThat(told.headline()).isEqualTo("Tighten the rod 1/8 turn, then retune");
         JobView.TurnView turn = Objects.requireNonNull(told.turn());
@@ -149,9 +152,9 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
 
     @Test
     void stoppingSaysWhyAndWhatElse() {
-        assertThat(all(read(0.5, 0.46).add(new JobEvent.RodStiff()).told()))
+        assertThat(all(read(0.5, 0.46).add(new ReliefEvent.RodStiff()).told()))
                 .contains("Ease the rod 1/8 looser, tighten 1/4, then retune");
-        assertThat(all(add(new JobEvent.RodStiff()).told()))
+        assertThat(all(add(new ReliefEvent.RodStiff()).told()))
                 .contains("Stop: the rod is stiff")
                 .contains("refer");
         log.clear();

@@ -6,31 +6,36 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
+import barytone.core.height.ActionTarget;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.Ear;
-import barytone.core.joblog.HeightHabit;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.ReliefHabit;
-import barytone.core.joblog.SlotFlaw;
-import barytone.core.joblog.StringAge;
+import barytone.core.job.HeightHabit;
+import barytone.core.job.JobEvent;
+import barytone.core.job.ReliefHabit;
+import barytone.core.job.Station;
+import barytone.core.job.WorkOrder;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
 import barytone.core.pickup.PickupTarget;
-import barytone.core.plan.ActionTarget;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.ReliefTarget;
-import barytone.core.plan.RodWays;
-import barytone.core.plan.Station;
-import barytone.core.plan.WorkOrder;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.intonation.Ear;
+import barytone.core.station.intonation.StringAge;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.nut.SlotFlaw;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.RodWays;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
@@ -81,50 +86,50 @@ class EventCodecTest {
                 new JobEvent.MovedUncounted(Station.NUT, List.of(3, 4)),
                 new JobEvent.StringsChanged("9 11 16 24w 32w 42w", "10 13 17 26w 36w 46w"),
                 new JobEvent.PutOff(Station.NUT),
-                new JobEvent.NutReworked(JobEvent.NutReworked.Way.RENEWED, List.of(1, 2), 0, NutMaterial.BRASS),
-                new JobEvent.RodTurned(new Turns(-2), true, false),
-                new JobEvent.RodRanFree(7),
-                new JobEvent.RodTurnedOtherWay(7),
-                new JobEvent.RodDirectionLearned(true),
-                new JobEvent.RodStiff(),
+                new NutEvent.NutReworked(NutEvent.NutReworked.Way.RENEWED, List.of(1, 2), 0, NutMaterial.BRASS),
+                new ReliefEvent.RodTurned(new Turns(-2), true, false),
+                new ReliefEvent.RodRanFree(7),
+                new ReliefEvent.RodTurnedOtherWay(7),
+                new ReliefEvent.RodDirectionLearned(true),
+                new ReliefEvent.RodStiff(),
                 new JobEvent.Retuned(),
-                new JobEvent.SettlingSkipped(),
+                new ReliefEvent.SettlingSkipped(),
                 new JobEvent.NoteWritten("A dent near the joint: a keepsake, “do not touch”"),
-                new JobEvent.TargetSet(new ReliefTarget("MIDDLE", RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
-                new JobEvent.TargetSet(new ReliefTarget(null, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
+                new ReliefEvent.TargetSet(new ReliefTarget("MIDDLE", RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
+                new ReliefEvent.TargetSet(new ReliefTarget(null, RELIEF, new Band(0.1, 0.2), new Band(0.1, 0.15))),
                 new JobEvent.HabitSet(new ReliefHabit(RELIEF, Tool.RULER_64, Position.PLAYING, true)),
-                new JobEvent.RodWaysSet(RodWays.USUAL),
-                new JobEvent.BridgeScrewed(List.of(new Turns(4), new Turns(-6))),
-                new JobEvent.SaddleReworked(JobEvent.SaddleReworked.Way.SANDED, -0.6, -0.2),
-                new JobEvent.SlotsFiled(List.of(new JobEvent.Filing(6, 4, false), new JobEvent.Filing(1, 1, true))),
-                new JobEvent.NutReworked(JobEvent.NutReworked.Way.FILLED, List.of(2), 0.12),
-                new JobEvent.NeckShimmed(NeckShim.End.HEEL, 0.4, 390, 460),
-                new JobEvent.SlotChecked(2, List.of(SlotFlaw.CHIPPED, SlotFlaw.TOO_TIGHT)),
-                new JobEvent.GaugePatternRead(305, List.of(2, 4)),
-                new JobEvent.TravelRead(1.5, 3),
-                new JobEvent.SaddleProudRead(3.25),
-                new JobEvent.NeckAngleRead(-0.5),
+                new ReliefEvent.RodWaysSet(RodWays.USUAL),
+                new ActionEvent.BridgeScrewed(List.of(new Turns(4), new Turns(-6))),
+                new ActionEvent.SaddleReworked(ActionEvent.SaddleReworked.Way.SANDED, -0.6, -0.2),
+                new NutEvent.SlotsFiled(List.of(new NutEvent.Filing(6, 4, false), new NutEvent.Filing(1, 1, true))),
+                new NutEvent.NutReworked(NutEvent.NutReworked.Way.FILLED, List.of(2), 0.12),
+                new ActionEvent.NeckShimmed(NeckShim.End.HEEL, 0.4, 390, 460),
+                new NutEvent.SlotChecked(2, List.of(SlotFlaw.CHIPPED, SlotFlaw.TOO_TIGHT)),
+                new ActionEvent.GaugePatternRead(305, List.of(2, 4)),
+                new ActionEvent.TravelRead(1.5, 3),
+                new ActionEvent.SaddleProudRead(3.25),
+                new ActionEvent.NeckAngleRead(-0.5),
                 new JobEvent.HeightHabitSet(
                         new HeightHabit(new GapMethod.ActionCapo(17), Tool.CALIPER, Position.PLAYING)),
-                new JobEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(InstrumentKind.ELECTRIC.usual())),
-                new JobEvent.ActionTargetSet(new ActionTarget(
+                new NutEvent.NutTargetSet(NutSchool.USUAL.getFirst().target(InstrumentKind.ELECTRIC.usual())),
+                new ActionEvent.ActionTargetSet(new ActionTarget(
                         null, new GapMethod.Action(12), List.of(new Band(1.2, 1.5), new Band(1.4, 1.7)))),
-                new JobEvent.PitchRead(6, Sounded.at(12), -1.25, Ear.MICROPHONE, 8e-5, true, false, ""),
-                new JobEvent.PitchRead(1, Sounded.OPEN, 3, Ear.TUNER, null, false, true, "+3"),
-                new JobEvent.IntonationSet(IntonationWays.usual(List.of(330.0, 82.0), 22)),
-                new JobEvent.SaddlesMoved(List.of(new Turns(6), Turns.NONE), List.of(0.0, -0.4)),
-                new JobEvent.LengthDirectionLearned(false),
-                new JobEvent.LengthTravelRead(2, 1.5, 3),
-                new JobEvent.SaddlePlacesRead(List.of(0.0, 0.5)),
-                new JobEvent.StringsStated(StringAge.OLD),
-                new JobEvent.Stretched(5, 12.5),
-                new JobEvent.StringRenewed(5),
-                new JobEvent.PickupRead(1, Pickup.Side.BASS, 2.4, "2.4"),
-                new JobEvent.PickupTargetSet(PickupTarget.USUAL),
-                new JobEvent.PickupTurned(0, new Turns(-4), Turns.NONE),
-                new JobEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
-                new JobEvent.PickupsLowered(true),
-                new JobEvent.LevelHeard(0, 3, -18.5),
+                new ToneEvent.PitchRead(6, Sounded.at(12), -1.25, Ear.MICROPHONE, 8e-5, true, false, ""),
+                new ToneEvent.PitchRead(1, Sounded.OPEN, 3, Ear.TUNER, null, false, true, "+3"),
+                new ToneEvent.IntonationSet(IntonationWays.usual(List.of(330.0, 82.0), 22)),
+                new ToneEvent.SaddlesMoved(List.of(new Turns(6), Turns.NONE), List.of(0.0, -0.4)),
+                new ToneEvent.LengthDirectionLearned(false),
+                new ToneEvent.LengthTravelRead(2, 1.5, 3),
+                new ToneEvent.SaddlePlacesRead(List.of(0.0, 0.5)),
+                new ToneEvent.StringsStated(StringAge.OLD),
+                new ToneEvent.Stretched(5, 12.5),
+                new ToneEvent.StringRenewed(5),
+                new PickupEvent.PickupRead(1, Pickup.Side.BASS, 2.4, "2.4"),
+                new PickupEvent.PickupTargetSet(PickupTarget.USUAL),
+                new PickupEvent.PickupTurned(0, new Turns(-4), Turns.NONE),
+                new PickupEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
+                new PickupEvent.PickupsLowered(true),
+                new PickupEvent.LevelHeard(0, 3, -18.5),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
                 new JobEvent.Answered("file-3", false),

@@ -5,15 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.NeckJoint;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.SlotFlaw;
-import barytone.core.plan.Station;
+import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
 import barytone.core.reading.OwnedTool;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.SlotFlaw;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,7 +102,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
     @Test
     void filingBeforeReliefAndSaddleAreRightIsWarnedOf() {
         add(new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)))
-                .add(new JobEvent.SlotChecked(6, List.of(SlotFlaw.TOO_TIGHT)));
+                .add(new NutEvent.SlotChecked(6, List.of(SlotFlaw.TOO_TIGHT)));
         JobView.AdviceView told = read(Station.NUT, plus(0.10, GOOD_NUT))
                 .read(Station.ACTION, plus(0.3, GOOD_ACTION))
                 .add(new JobEvent.Answered("nut-underside", false))
@@ -175,7 +177,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .relief()
                 .read(Station.NUT, GOOD_NUT)
                 .read(Station.ACTION, 2.4, 2.2, 2.0, 1.8, 1.6, 1.4)
-                .add(new JobEvent.SaddleProudRead(4));
+                .add(new ActionEvent.SaddleProudRead(4));
         unit = LengthUnit.THOU;
         JobView.AdviceView told = told();
         assertThat(told.headline()).matches("Sand the saddle's underside: bass \\d\\d thou, treble nothing");
@@ -193,7 +195,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .relief()
                 .read(Station.NUT, GOOD_NUT)
                 .read(Station.ACTION, plus(1.2, GOOD_ACTION))
-                .add(new JobEvent.SaddleProudRead(6))
+                .add(new ActionEvent.SaddleProudRead(6))
                 .told();
         assertThat(told.follow()).matches("First \\d\\.\\d\\d and \\d\\.\\d\\d mm sanded");
         assertThat(told.followWhole()).isEqualTo("All of it sanded");
@@ -209,7 +211,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         assertThat(asked.kind()).isEqualTo("proud");
         assertThat(asked.headline()).isEqualTo("How far does the saddle stand proud of the bridge?");
         assertThat(asked.decline()).isEqualTo("Sand it without looking");
-        JobView.AdviceView ended = add(new JobEvent.SaddleProudRead(3)).told();
+        JobView.AdviceView ended = add(new ActionEvent.SaddleProudRead(3)).told();
         assertThat(ended.headline()).startsWith("The saddle has no more to give: refer it");
         assertThat(all(ended)).contains("standing proud").contains("neck angle");
         // as far as it goes is no farther
@@ -240,7 +242,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .relief()
                 .read(Station.NUT, GOOD_NUT)
                 .read(Station.ACTION, plus(0.6, GOOD_ACTION))
-                .add(new JobEvent.TravelRead(0.3, 4))
+                .add(new ActionEvent.TravelRead(0.3, 4))
                 .told();
         assertThat(told.headline()).isEqualTo(headline);
         assertThat(all(told)).contains(why).containsPattern("would have to go 0\\.\\d\\d mm lower than they can");

@@ -1,21 +1,21 @@
 package barytone.server.job;
 
+import barytone.core.advice.Outfit;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.JobReplay;
-import barytone.core.joblog.JobState;
-import barytone.core.joblog.LoggedEvent;
-import barytone.core.plan.ActionSchool;
-import barytone.core.plan.Means;
-import barytone.core.plan.NextMove;
-import barytone.core.plan.NutSchool;
-import barytone.core.plan.ReliefSchool;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.job.JobState;
+import barytone.core.job.LoggedEvent;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Toolkit;
+import barytone.core.station.NextMove;
+import barytone.core.station.Stations;
+import barytone.core.station.action.ActionSchool;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.server.shop.Shop;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -37,7 +37,7 @@ abstract class ToldJob<T extends ToldJob<T>> {
     abstract T self();
 
     JobDefaults defaults() {
-        return JobDefaults.usual(spec, Touch.MEDIUM);
+        return Stations.usual(spec, Touch.MEDIUM);
     }
 
     final T add(JobEvent event) {
@@ -50,14 +50,14 @@ abstract class ToldJob<T extends ToldJob<T>> {
     }
 
     final JobState state() {
-        return JobReplay.of(spec, defaults(), log);
+        return Stations.replay(spec, defaults(), log);
     }
 
     final JobView.AdviceView told() {
         JobState state = state();
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
-        return new AdviceWords(state, Units.all(unit), new Bench(Means.with(tools), schools))
-                .advice(NextMove.advise(state, Means.with(tools), now()));
+        return new AdviceWords(state, Units.all(unit), new Bench(Outfit.with(tools), schools))
+                .advice(NextMove.advise(state, Outfit.with(tools), now()));
     }
 
     static String all(JobView.AdviceView told) {

@@ -9,19 +9,23 @@ import barytone.core.instrument.Touch;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
-import barytone.core.joblog.Ear;
-import barytone.core.joblog.JobDefaults;
-import barytone.core.joblog.JobEvent;
-import barytone.core.joblog.StringAge;
+import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
-import barytone.core.plan.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.Stations;
+import barytone.core.station.intonation.Ear;
+import barytone.core.station.intonation.StringAge;
+import barytone.core.station.intonation.ToneEvent;
+import barytone.core.station.intonation.Tones;
+import barytone.core.station.pickups.PickupEvent;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -38,7 +42,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
 
     @Override
     JobDefaults defaults() {
-        return JobDefaults.usual(spec, Touch.MEDIUM).scope(scope);
+        return Stations.usual(spec, Touch.MEDIUM).scope(scope);
     }
 
     private ToneWordsTest on(BridgeKind bridge, LengthScrews length) {
@@ -60,8 +64,8 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
     /** Every string open and in tune, then at a fret, lowest first. */
     private ToneWordsTest at(int fret, double... cents) {
         for (int i = 0; i < cents.length; i++) {
-            if (state().tones()
-                    .in(state().tones().session(6 - i), 6 - i, Sounded.OPEN)
+            if (Tones.of(state())
+                    .in(Tones.of(state()).session(6 - i), 6 - i, Sounded.OPEN)
                     .isEmpty()) sound(6 - i, Sounded.OPEN, 0);
             sound(6 - i, Sounded.at(fret), cents[i]);
         }
@@ -69,11 +73,11 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
     }
 
     private ToneWordsTest sound(int string, Sounded sounded, double cents) {
-        return add(new JobEvent.PitchRead(string, sounded, cents, Ear.TUNER, null, false, false, ""));
+        return add(new ToneEvent.PitchRead(string, sounded, cents, Ear.TUNER, null, false, false, ""));
     }
 
     private ToneWordsTest turned(int... sixteenths) {
-        add(new JobEvent.SaddlesMoved(
+        add(new ToneEvent.SaddlesMoved(
                 java.util.Arrays.stream(sixteenths).mapToObj(Turns::new).toList(), Collections.nCopies(6, 0.0)));
         return add(new JobEvent.Retuned());
     }
@@ -159,8 +163,8 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         assertThat(told().headline()).isEqualTo("String 6 E is false: replace it");
         assertThat(all(told())).contains("cents from the open string, more than its stiffness explains");
         log.clear();
-        IntonationWays usual = state().tones().ways();
-        add(new JobEvent.IntonationSet(new IntonationWays(
+        IntonationWays usual = Tones.of(state()).ways();
+        add(new ToneEvent.IntonationSet(new IntonationWays(
                 List.of(1, 3, 12),
                 PlayedWhere.EVERYWHERE,
                 usual.reference(),
@@ -181,13 +185,13 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
 
     @Test
     void whatIsLeftOverAndProvisionalIsSaidAtTheEnd() {
-        add(new JobEvent.StringsStated(StringAge.OLD)).at(12, 0.2, 0, 0, 0, 0, 0);
+        add(new ToneEvent.StringsStated(StringAge.OLD)).at(12, 0.2, 0, 0, 0, 0, 0);
         assertThat(told().headline()).isEqualTo("Leave it: nothing needs doing");
         assertThat(told().kind()).isEqualTo("done");
         scope = Set.of(Station.INTONATION, Station.PICKUPS);
         for (int p = 0; p < 2; p++) {
-            add(new JobEvent.PickupRead(p, Pickup.Side.BASS, 2.5, ""));
-            add(new JobEvent.PickupRead(p, Pickup.Side.TREBLE, 2.0, ""));
+            add(new PickupEvent.PickupRead(p, Pickup.Side.BASS, 2.5, ""));
+            add(new PickupEvent.PickupRead(p, Pickup.Side.TREBLE, 2.0, ""));
         }
         assertThat(all(told())).contains("Intonation is provisional: the strings are old.");
     }
@@ -196,7 +200,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
     void loweringTheStringsRipplesIntoTheIntonation() {
         scope = Set.of(Station.values());
         at(12, 2, 0, 0, 0, 0, 0);
-        add(new JobEvent.PickupsLowered(true));
+        add(new PickupEvent.PickupsLowered(true));
         JobView view = new JobViewer(
                         new JobLog.Opened(
                                 new JobLog.Job(
@@ -218,11 +222,11 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                         Units.all(unit),
                         java.time.Instant.parse("2031-03-04T10:00:00Z"),
                         new Bench(
-                                barytone.core.plan.Means.with(tools),
+                                barytone.core.advice.Outfit.with(tools),
                                 new barytone.server.shop.Shop.Schools(
-                                        barytone.core.plan.ReliefSchool.USUAL,
-                                        barytone.core.plan.NutSchool.USUAL,
-                                        barytone.core.plan.ActionSchool.USUAL)))
+                                        barytone.core.station.relief.ReliefSchool.USUAL,
+                                        barytone.core.station.nut.NutSchool.USUAL,
+                                        barytone.core.station.action.ActionSchool.USUAL)))
                 .view();
         assertThat(view.intonation().warnings().toString()).contains("lowered out of the way");
         assertThat(view.stations())

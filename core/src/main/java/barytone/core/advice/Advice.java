@@ -1,0 +1,175 @@
+package barytone.core.advice;
+
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.job.Adjustment;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
+import barytone.core.job.TakenReading;
+import barytone.core.reading.Tool;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What to do next, with the facts that the reason is told from. */
+public interface Advice {
+    /** The station at which it is done. */
+    Station station();
+
+    /** What it is about; an advice that was declined by its topic does not come again on this job. */
+    String topic();
+
+    /** The setup as expected when it is followed; empty when it moves nothing. */
+    default Optional<SetupEstimate> expected(JobState job) {
+        return Optional.empty();
+    }
+
+    /** Read these strings at a station. */
+    record Measure(
+            Station station,
+            List<Integer> strings,
+            Reason reason,
+            @Nullable Tool tool) implements Advice {
+        /** Why a reading is asked for. */
+        public enum Reason {
+            /** Never read. */
+            FIRST,
+            /** Known too loosely since the last move. */
+            STALE,
+            /** Read before the neck had settled, or only predicted: confirm before it is called done. */
+            SECOND_LOOK,
+            /** Not read yet, or made new since. */
+            NOT_READ,
+            /** Out by less than the tool can tell; a finer one can. */
+            FINER_TOOL,
+            /** Too high, but too vaguely known for a stroke: two leaves laid together tell more. */
+            ONCE_MORE,
+            /** It reads in its band, but what was read and moved before says that it is not. */
+            CONTRADICTED,
+            /** The notes say that the nut is too high, and nobody has read it. */
+            ACCUSED,
+            /** Nothing irreversible is done on a reading from before the last move, or by a tool that cannot see it. */
+            BEFORE_WORK,
+            /** Moved, or moved along, since it was last read: the final look before hand-over. */
+            RECHECK
+        }
+
+        public Measure(Station station, List<Integer> strings, Reason reason) {
+            this(station, strings, reason, null);
+        }
+
+        @Override
+        public String topic() {
+            return switch (reason) {
+                case FIRST -> station.height() ? JobState.leaving(station) : unread(station);
+                case NOT_READ, STALE, SECOND_LOOK, BEFORE_WORK -> JobState.leaving(station);
+                case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED -> closer(station);
+                case RECHECK -> "recheck";
+            };
+        }
+
+        /** Declined: notes or gaps are not read before the work; they are when it is their turn. */
+        public static String unread(Station station) {
+            return "found-" + station;
+        }
+
+        /** Declined: what was read is taken as it is. */
+        public static String closer(Station station) {
+            return "closer-" + station;
+        }
+    }
+
+    /** Read these again: they are far from what was expected. */
+    record MeasureAgain(List<TakenReading> doubts) implements Advice {
+        public MeasureAgain {
+            doubts = List.copyOf(doubts);
+        }
+
+        /** The oldest of them. */
+        public TakenReading first() {
+            return doubts.getFirst();
+        }
+
+        @Override
+        public Station station() {
+            return first().station();
+        }
+
+        @Override
+        public String topic() {
+            return "doubt-" + first().seq();
+        }
+    }
+
+    /** Bring the strings back to pitch. */
+    record Retune(Station station) implements Advice {
+        @Override
+        public String topic() {
+            return "retune";
+        }
+    }
+
+    /** Work on heights that can be ticked off as advised. */
+    interface Adjusting extends Advice {
+        /** What is noted when it was done as advised. */
+        Adjustment event(InstrumentSpec spec);
+
+        @Override
+        default Optional<SetupEstimate> expected(JobState job) {
+            return Optional.of(job.estimate().after(event(job.spec()).moves(job.spec())));
+        }
+    }
+
+    /** Nothing more to do at a station. */
+    record Done(Station station, Reason reason) implements Advice {
+        /** Why it is done. */
+        public enum Reason {
+            /** In its band as found. */
+            LEAVE_IT,
+            /** In its band after the work. */
+            IN_BAND,
+            /** At the edge of the band; there is no finer step that would do better. */
+            AS_NEAR_AS_IT_GOES,
+            /** One side is in, the other is out: no turn helps both. */
+            SIDES_DIFFER,
+            /** Barely out as read, and not likely enough to be out for what a move would cost. */
+            NOT_WORTH_IT
+        }
+
+        @Override
+        public String topic() {
+            return "done";
+        }
+    }
+
+    /**
+     * The work that was agreed on is done.
+     *
+     * @param results of each station, in the order of work
+     * @param declined topics that the technician chose to leave
+     */
+    record Finished(List<Done> results, List<String> declined) implements Advice {
+        @Override
+        public Station station() {
+            return results.isEmpty() ? Station.RELIEF : results.getLast().station();
+        }
+
+        @Override
+        public String topic() {
+            return "done";
+        }
+    }
+
+    /** The job is closed. */
+    record ClosedJob() implements Advice {
+        @Override
+        public Station station() {
+            return Station.RELIEF;
+        }
+
+        @Override
+        public String topic() {
+            return "closed";
+        }
+    }
+}

@@ -1,0 +1,160 @@
+package barytone.core.job;
+
+import barytone.core.estimate.Move;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.neck.GapMethod;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.reading.Gap;
+import barytone.core.reading.Means;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** One thing that happened on a job. Events are only ever added; undoing is an event too. */
+public interface JobEvent {
+    /** The strings that it takes off pitch. */
+    default List<Integer> slackens(InstrumentSpec spec) {
+        return List.of();
+    }
+
+    /** Something was chosen for this job: a target, a habit, an order. */
+    interface Choosing extends JobEvent {
+        /** What holds after it. */
+        JobDefaults chosen(JobDefaults before);
+    }
+    /**
+     * A gap was read.
+     *
+     * @param string 1 is the highest
+     * @param typed what the technician typed or tapped, kept as it was
+     * @param unit of a bare number in what was typed; null when nothing was typed, or it was not noted
+     */
+    record ReadingTaken(
+            int string,
+            GapMethod method,
+            Tool tool,
+            Gap gap,
+            Position position,
+            String typed,
+            @Nullable LengthUnit unit)
+            implements JobEvent {
+        /** A reading of which it was not noted in which unit it was typed. */
+        public ReadingTaken(int string, GapMethod method, Tool tool, Gap gap, Position position, String typed) {
+            this(string, method, tool, gap, position, typed, null);
+        }
+
+        /** By what it was read. */
+        public Means means() {
+            return new Means(tool, position);
+        }
+    }
+
+    /** A doubted reading is right after all. */
+    record ReadingKept(long reading) implements JobEvent {}
+
+    /** A doubted reading was wrong. */
+    record ReadingDropped(long reading) implements JobEvent {}
+
+    /** A doubted reading is right, for its height was moved before it without counted turns or strokes. */
+    record ReadingMoved(long reading) implements JobEvent {}
+
+    /**
+     * Heights were moved without counting: turned until the gauge touched, filed by eye, shimmed.
+     *
+     * @param station relief, nut or action
+     * @param strings those that moved; at the rod all
+     */
+    record MovedUncounted(Station station, List<Integer> strings) implements JobEvent {
+        @Override
+        public List<Integer> slackens(InstrumentSpec spec) {
+            return spec.everyString();
+        }
+
+        public MovedUncounted {
+            strings = List.copyOf(strings);
+        }
+    }
+
+    /**
+     * Other strings were put on: nothing that was read before stands.
+     *
+     * @param from the set before, as it is typed; empty when it was not noted
+     * @param to the set that is on now
+     */
+    record StringsChanged(String from, String to) implements JobEvent {
+        @Override
+        public List<Integer> slackens(InstrumentSpec spec) {
+            return spec.everyString();
+        }
+    }
+
+    /** A station is left until the others are done. */
+    record PutOff(Station station) implements JobEvent {}
+
+    /** The way of reading nut or action was chosen. */
+    record HeightHabitSet(HeightHabit habit) implements Choosing {
+        @Override
+        public JobDefaults chosen(JobDefaults before) {
+            return before.with(habit);
+        }
+    }
+
+    /** The order of work was chosen. */
+    record OrderSet(WorkOrder order) implements Choosing {
+        @Override
+        public JobDefaults chosen(JobDefaults before) {
+            return before.with(order);
+        }
+    }
+
+    /** The work that was agreed on. */
+    record ScopeSet(List<Station> stations) implements Choosing {
+        public ScopeSet {
+            stations = List.copyOf(stations);
+        }
+
+        @Override
+        public JobDefaults chosen(JobDefaults before) {
+            return before.scope(Set.copyOf(stations));
+        }
+    }
+
+    /**
+     * The technician answered an advice.
+     *
+     * @param topic what it was about
+     * @param done true when it was done, false when it shall not be done on this job
+     */
+    record Answered(String topic, boolean done) implements JobEvent {}
+
+    /** The circumstances changed: strings or humidity. */
+    record Moved(Move move) implements JobEvent {}
+
+    /** Brought back to pitch. */
+    record Retuned() implements JobEvent {}
+
+    /** A note in the technician's words. */
+    record NoteWritten(String text) implements JobEvent {}
+
+    /** The way of reading relief was chosen. */
+    record HabitSet(ReliefHabit habit) implements Choosing {
+        @Override
+        public JobDefaults chosen(JobDefaults before) {
+            return before.with(habit);
+        }
+    }
+
+    /** The job was closed: what is measured now is as left. */
+    record Closed() implements JobEvent {}
+
+    /** The job was opened again. */
+    record Reopened() implements JobEvent {}
+
+    /** An earlier event does not count. */
+    record Undone(long event) implements JobEvent {}
+
+    /** An undone event counts again. */
+    record Redone(long event) implements JobEvent {}
+}

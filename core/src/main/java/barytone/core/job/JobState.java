@@ -1,0 +1,206 @@
+package barytone.core.job;
+
+import barytone.core.estimate.Normal;
+import barytone.core.estimate.SetupEstimate;
+import barytone.core.instrument.InstrumentSpec;
+import barytone.core.neck.GapMethod;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What follows from the log of a job.
+ *
+ * @param estimate the setup now
+ * @param beforeMoves the setup as estimated before the first move; null while none was made
+ * @param readings every reading that is not undone, oldest first
+ * @param offPitchSince the turn after which nobody has retuned; empty when at pitch
+ * @param latest when the last entry that counts was made; null before the first
+ * @param chosen targets, habits, ways, order and scope as they stand now
+ * @param looks the last believed reading of every string at every station
+ * @param answers what the technician said to an advice by its topic: done, or not on this job
+ * @param hand what gaps that were read again tell of the hand
+ * @param putOff how often a station was left until the others are done
+ * @param rooms what each station makes of the log, by its class
+ * @param absent stations at which there is nothing to work on, for the instrument has no such parts
+ * @param moves how many moves were made
+ * @param untouched whether nothing was moved but a neck that had to be put right before anything else could be read
+ * @param lastMoved the station of the last move
+ * @param undone places of the events that do not count
+ * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
+ */
+public record JobState(
+        InstrumentSpec spec,
+        SetupEstimate estimate,
+        @Nullable SetupEstimate beforeMoves,
+        List<TakenReading> readings,
+        OptionalLong offPitchSince,
+        @Nullable Instant latest,
+        JobDefaults chosen,
+        Map<Station, Map<Integer, Look>> looks,
+        Map<String, Boolean> answers,
+        HandRepeats hand,
+        Map<Station, Integer> putOff,
+        Map<Class<?>, Object> rooms,
+        Set<Station> absent,
+        int moves,
+        boolean untouched,
+        Station lastMoved,
+        boolean closed,
+        Set<Long> undone,
+        Set<Long> unfit) {
+
+    /** How relief is read. */
+    public ReliefHabit habit() {
+        return (ReliefHabit) chosen.habit(Station.RELIEF);
+    }
+
+    /** Whether a station belongs to the work that was agreed on. */
+    public boolean agreed(Station station) {
+        return chosen.scope().contains(station) && !absent.contains(station);
+    }
+
+    /** Whether the technician said that this is not to be done. */
+    public boolean declined(String topic) {
+        return Boolean.FALSE.equals(answers.get(topic));
+    }
+
+    /** Whether a station was read again after the first move: what stands there is no longer just as found. */
+    public boolean workedAt(Station station) {
+        return readings.stream()
+                .anyMatch(r -> r.afterMoves() > 0 && Station.of(r.reading().method()) == station);
+    }
+
+    /** The strings that are read at a station, lowest first. */
+    public List<Integer> strings(Station station) {
+        if (station == Station.RELIEF) return reliefStrings();
+        List<Integer> all = new ArrayList<>();
+        for (int s = spec.strings(); s >= 1; s--) all.add(s);
+        return all;
+    }
+
+    /** The last believed reading of a string at a station. */
+    public Optional<Look> look(Station station, int string) {
+        Map<Integer, Look> at = looks.get(station);
+        return at == null ? Optional.empty() : Optional.ofNullable(at.get(string));
+    }
+
+    /** The way of reading at a station. */
+    public GapMethod method(Station station) {
+        return chosen.habit(station).method();
+    }
+
+    /** The tool that readings at a station are made with. */
+    public Tool tool(Station station) {
+        return chosen.habit(station).tool();
+    }
+
+    /** The position in which readings at a station are made. */
+    public Position position(Station station) {
+        return chosen.habit(station).position();
+    }
+
+    /** What a station makes of the log. */
+    public <T> T room(Class<T> kind) {
+        Object state = rooms.get(kind);
+        if (state == null) throw new IllegalStateException("no room keeps " + kind.getSimpleName());
+        return kind.cast(state);
+    }
+
+    /** What each station makes of the log, as far as it has something to say of this kind. */
+    public <T> List<T> every(Class<T> kind) {
+        return rooms.values().stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** As found: the first believed reading of a string at a station before anything was moved. It never changes. */
+    public Optional<TakenReading> found(Station station, int string) {
+        return readings.stream()
+                .filter(r -> r.status() == ReadingStatus.BELIEVED
+                        && r.afterMoves() == 0
+                        && r.string() == string
+                        && r.station() == station)
+                .findFirst();
+    }
+
+    /** Whether anything was read on this job: a height, a note or a gap. */
+    public boolean anythingRead() {
+        return !readings.isEmpty() || every(Heard.class).stream().anyMatch(Heard::any);
+    }
+
+    /** The state of a room that keeps readings of its own. */
+    public interface Heard {
+        /** Whether there are any. */
+        boolean any();
+    }
+
+    /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
+    public boolean left(Station station) {
+        return declined(leaving(station)) || declined(formerly(station)) || declined("measure-" + station);
+    }
+
+    /** The topic by which a station is left as it is. */
+    public static String leaving(Station station) {
+        return "leave-" + station;
+    }
+
+    /** How earlier versions called it. */
+    private static String formerly(Station station) {
+        return switch (station) {
+            case RELIEF -> "relief";
+            case NUT -> "file";
+            case ACTION -> "action";
+            case INTONATION -> "intonation";
+            case PICKUPS -> "pickups";
+        };
+    }
+
+    /** The strings under which relief is read: the lowest and the highest. */
+    public List<Integer> reliefStrings() {
+        return List.of(spec.bassString(), 1);
+    }
+
+    /** The last believed relief reading on a string. */
+    public Optional<TakenReading> lastRelief(int string) {
+        return readings.reversed().stream()
+                .filter(r -> r.status() == ReadingStatus.BELIEVED)
+                .filter(r -> r.reading().string() == string && r.reading().method() instanceof GapMethod.Relief)
+                .findFirst();
+    }
+
+    /** Relief of a string in the current habit, in mm. */
+    public Normal relief(int string) {
+        return estimate.now(string, habit().method());
+    }
+
+    /** Whether the last believed reading of a string at a station was made with a tool as fine as this one. */
+    public boolean readWith(Station station, int string, Tool tool) {
+        return readings.reversed().stream()
+                .filter(r -> r.status() == ReadingStatus.BELIEVED
+                        && r.reading().string() == string
+                        && Station.of(r.reading().method()) == station)
+                .findFirst()
+                .filter(r -> r.reading().tool().spread() <= tool.spread() + 1e-9)
+                .isPresent();
+    }
+
+    /** The readings that wait for a second opinion, oldest first; one that a move has overtaken waits no more. */
+    public List<TakenReading> doubts() {
+        return readings.stream()
+                .filter(r -> r.status() == ReadingStatus.SURPRISING && r.afterMoves() == moves)
+                .toList();
+    }
+
+    /** The doubted reading of a string at a station, the newest first. */
+    public Optional<TakenReading> doubt(Station station, int string) {
+        return doubts().reversed().stream()
+                .filter(r -> r.string() == string && r.station() == station)
+                .findFirst();
+    }
+}

@@ -1,8 +1,0 @@
-/**
- * Simulated instruments with a hidden true state, noisy tools, and technicians who work on them: the proving ground of the next
- * move.
- */
-@NullMarked
-package barytone.core.practice;
-
-import org.jspecify.annotations.NullMarked;
