@@ -2,8 +2,10 @@ package barytone.core.station;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Fit;
 import barytone.core.job.Habit;
 import barytone.core.job.JobDefaults;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
@@ -46,6 +48,13 @@ public final class Stations {
         Map<Station, RoomReplay> rooms = new EnumMap<>(Station.class);
         for (Room room : ALL) rooms.put(room.station(), room.open(spec, defaults, counted));
         return rooms;
+    }
+
+    /** Whether an entry can count on an instrument: it names no string, fret or part that is not there. */
+    public static boolean fits(InstrumentSpec spec, JobEvent event) {
+        return new Fit(spec).of(event)
+                && open(spec, usual(spec, Touch.MEDIUM), List.of()).values().stream()
+                        .allMatch(room -> room.fits(event));
     }
 
     /** What Barytone starts with on an instrument for a player. */

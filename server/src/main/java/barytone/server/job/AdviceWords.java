@@ -2,29 +2,18 @@ package barytone.server.job;
 
 import barytone.core.advice.Advice;
 import barytone.core.height.HeightLook;
-import barytone.core.height.HeightVerdict;
 import barytone.core.height.Mistaken;
 import barytone.core.height.Rigid;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
-import barytone.core.quantity.Cents;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
 import barytone.core.station.action.ActionAdvice;
-import barytone.core.station.intonation.Intoned;
-import barytone.core.station.intonation.ToneAdvice;
-import barytone.core.station.intonation.Tones;
-import barytone.core.station.nut.NutAdvice;
-import barytone.core.station.nut.NutState;
-import barytone.core.station.pickups.PickupAdvice;
-import barytone.core.station.pickups.PickupState;
-import barytone.core.station.relief.ReliefAdvice;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Says what to do next, why, what it changes and what to beware of. */
@@ -32,11 +21,7 @@ final class AdviceWords {
     private final JobState state;
     private final Toolkit tools;
     private final Words words;
-    private final RodWords rod;
-    private final NutWords nut;
-    private final BridgeWords bridge;
-    private final ToneWords tones;
-    private final PickupWords pickups;
+    private final List<? extends RoomVoice<?, ?>> voices;
     private final Ripples ripples;
     private final Rules rules;
 
@@ -44,13 +29,9 @@ final class AdviceWords {
         this.state = state;
         this.tools = bench.tools();
         this.words = new Words(state, units);
-        this.rod = new RodWords(state, units, words);
-        this.nut = new NutWords(state, units, words);
-        this.bridge = new BridgeWords(state, units);
-        this.tones = new ToneWords(state, units, words);
-        this.pickups = new PickupWords(state, units);
+        this.voices = Doors.voices(state, words, bench);
         this.ripples = new Ripples(state, words);
-        this.rules = new Rules(state, bench.schools());
+        this.rules = new Rules(state, voices);
     }
 
     JobView.AdviceView advice(Advice advice) {
@@ -68,7 +49,7 @@ final class AdviceWords {
                 rules.rule(advice),
                 rules.school(advice.station()),
                 said.caution(),
-                NextMove.expected(state, advice)
+                advice.expected(state)
                         .map(after -> ripples.of(after, advice.station(), withOwn))
                         .orElse(List.of()),
                 said.turn(),
@@ -84,41 +65,19 @@ final class AdviceWords {
                 rules.canWait(advice));
     }
 
+    private RoomVoice<?, ?> voice(Station station) {
+        return voices.stream()
+                .filter(voice -> voice.station() == station)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("nobody speaks for " + station));
+    }
+
     private Said said(Advice advice) {
         return switch (advice) {
             case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.Retune r -> retune(r.station());
-            case ReliefAdvice.Settle ignored ->
-                Said.plain(
-                        "settle",
-                        "Leave the neck to settle",
-                        List.of(
-                                "The readings are in the band, but the neck may still creep after the last turn.",
-                                "When the time is up, read both sides once more for the verdict."),
-                        null);
-            case ReliefAdvice.TurnRod t -> rod.turn(t);
-            case ReliefAdvice.WrongWay w -> rod.wrongWay(w.step());
-            case ReliefAdvice.FreePlay f -> rod.freePlay(f.step());
-            case ReliefAdvice.Stop s -> rod.stop(s);
-            case Advice.Done d -> d.station() == Station.RELIEF ? rod.done(d) : heightDone(d);
-            case ActionAdvice.LevelVibrato ignored -> bridge.level();
-            case NutAdvice.FileSlots f -> nut.file(f);
-            case NutAdvice.LowerNut l -> nut.lower(l);
-            case NutAdvice.RaiseNut r -> nut.raise(r);
-            case ActionAdvice.TurnScrews t -> bridge.screws(t);
-            case ActionAdvice.ReworkSaddle r -> bridge.saddle(r);
-            case ActionAdvice.ShimNeck s -> bridge.shimNeck(s);
-            case ActionAdvice.LookAtSaddle ignored -> bridge.proud();
-            case ActionAdvice.BridgeLimit b -> bridge.limit(b);
-            case ToneAdvice.MoveSaddles m -> tones.move(m);
-            case ToneAdvice.SaddleLimit l -> tones.limit(l);
-            case ToneAdvice.SaddleStayed s -> tones.stayed(s);
-            case ToneAdvice.SaddleWrongWay w -> tones.wrongWay(w);
-            case ToneAdvice.ReplaceString r -> tones.replace(r);
-            case ToneAdvice.NutFirst n -> tones.nutFirst(n);
-            case PickupAdvice.TurnPickup t -> pickups.turn(t);
-            case PickupAdvice.TiredSpring t -> pickups.tired(t);
+            case Advice.Done d -> voice(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
                 Said.plain(
@@ -126,6 +85,11 @@ final class AdviceWords {
                         "Closed",
                         List.of("As found and as left are on record. Reopen the job to go on."),
                         null);
+            default ->
+                voices.stream()
+                        .flatMap(voice -> voice.of(advice).stream())
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalStateException("nobody says what to do: " + advice));
         };
     }
 
@@ -206,24 +170,7 @@ final class AdviceWords {
                 !first
                         ? "It was moved, or moved along, since it was read: what stands there is reckoned."
                         : asFound ? "As found comes first, before anything is touched." : "Not read yet on this job.");
-        if (m.station() == Station.PICKUPS) {
-            line.add(
-                    "Press the string at the last fret; from its underside to pole or cover, with a ruler that is not magnetic.");
-            return Said.reading(
-                    "measure",
-                    (first ? "Read the gaps of the " : "Read again the gaps of the ") + pickups.gaps(m.strings()),
-                    line,
-                    List.of(),
-                    null);
-        }
-        line.add(
-                "Playing position, a normal grip, thumb or soft pick. Tune the open string up to pitch, then sound each note: by ear through the input, or typed from a tuner.");
-        return Said.reading(
-                "measure",
-                (first ? "Sound the notes of " : "Sound again the notes of ") + words.strings(m.strings()),
-                line,
-                m.strings(),
-                null);
+        return voice(m.station()).reading(m, line, first);
     }
 
     private static String shortName(Tool tool) {
@@ -255,29 +202,13 @@ final class AdviceWords {
     }
 
     private Said retune(Station after) {
-        return Said.plain(
-                "retune",
-                "Retune, tuning up to pitch",
-                List.of(
-                        after == Station.RELIEF
-                                ? "The turn moved the pitch. A reading off pitch is void."
-                                : "The strings were slack or moved. A reading off pitch is void.",
-                        after == Station.RELIEF
-                                ? "Tightening sharpens, loosening flattens. If the pitch did not move at all, the rod may not have bitten."
-                                : after == Station.INTONATION
-                                        ? "Push each saddle home against its screw, then tune up: hearing the open string in tune counts."
-                                        : "Seat the strings at nut and saddle first."),
-                null);
+        return Said.plain("retune", "Retune, tuning up to pitch", voice(after).retuning(), null);
     }
 
     /** The verdict of a station that stands alone. */
-    private Said heightDone(Advice.Done d) {
-        String name = switch (d.station()) {
-            case NUT -> "The nut";
-            case INTONATION -> "The intonation";
-            case PICKUPS -> "The pickup height";
-            case ACTION, RELIEF -> "The action";
-        };
+    private Said done(Advice.Done d) {
+        RoomVoice<?, ?> voice = voice(d.station());
+        String name = voice.subject();
         return switch (d.reason()) {
             case LEAVE_IT ->
                 done(
@@ -287,15 +218,15 @@ final class AdviceWords {
             case AS_NEAR_AS_IT_GOES ->
                 done(
                         name + " is as near as it goes",
-                        Stream.of("No finer move would better it. " + standing(d.station()), chased(d.station()))
+                        Stream.of("No finer move would better it. " + voice.standing(), voice.whyLeft())
                                 .filter(line -> !line.isEmpty())
                                 .toList());
-            case SIDES_DIFFER -> done(name + " is as near as it goes", List.of(standing(d.station())));
+            case SIDES_DIFFER -> done(name + " is as near as it goes", List.of(voice.standing()));
             case NOT_WORTH_IT ->
                 done(
                         name + " is barely out, and not worth a slackening",
                         List.of(
-                                standing(d.station()),
+                                voice.standing(),
                                 "By all that was read and moved it is likelier in its band than a round with the strings slack is worth. What that takes is said under tools and schools."));
         };
     }
@@ -313,9 +244,13 @@ final class AdviceWords {
                     + switch (r.reason()) {
                         case LEAVE_IT -> "in its band as found.";
                         case IN_BAND -> "in its band.";
-                        case AS_NEAR_AS_IT_GOES -> ("as near as it goes. " + standing(r.station())).strip();
+                        case AS_NEAR_AS_IT_GOES ->
+                            ("as near as it goes. " + voice(r.station()).standing()).strip();
                         case SIDES_DIFFER -> "the sides differ, no turn helps both.";
-                        case NOT_WORTH_IT -> ("barely out, not worth another round. " + standing(r.station())).strip();
+                        case NOT_WORTH_IT ->
+                            ("barely out, not worth another round. "
+                                            + voice(r.station()).standing())
+                                    .strip();
                     });
         for (Station station : Station.HEIGHTS) {
             List<Integer> predicted = NextMove.reckoned(state, station);
@@ -330,14 +265,8 @@ final class AdviceWords {
         if (!later.isEmpty()) why.add("Put off: " + String.join(", ", later) + ".");
         if (!f.declined().isEmpty())
             why.add("Left as it is, by choice: "
-                    + String.join(", ", f.declined().stream().map(Rules::topic).toList()) + ".");
-        if (NutState.of(state).temporary())
-            why.add("A temporary repair was made at the nut: note a date to look at it again.");
-        if (state.spec().fittings().bridge().balanced())
-            why.add("Take the block out of the vibrato and tune once more.");
-        if (!state.agreed(Station.INTONATION)) why.add("Intonation changes with every height: check it next.");
-        if (PickupState.of(state).lowered()) why.add("The pickups are still lowered: bring them back.");
-        if (Tones.of(state).age().provisional()) why.add("Intonation is provisional: the strings are old.");
+                    + String.join(", ", f.declined().stream().map(rules::topic).toList()) + ".");
+        for (RoomVoice<?, ?> voice : voices) why.addAll(voice.handingOver());
         if (leave) return done("Leave it: nothing needs doing", why);
         return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }
@@ -351,40 +280,5 @@ final class AdviceWords {
                 : String.join(", ", stations.subList(0, stations.size() - 1)) + " and " + stations.getLast()
                         + " are done";
         return Words.sentence(all);
-    }
-
-    /** Why strings that read out of tune are not moved any farther. */
-    private String chased(Station station) {
-        if (station != Station.INTONATION) return "";
-        List<Integer> chased = state.strings(station).stream()
-                .filter(s -> {
-                    Intoned at = Intoned.of(state, s);
-                    return at.outside() != 0 && at.chased(state);
-                })
-                .toList();
-        return chased.isEmpty()
-                ? ""
-                : Words.sentence(words.strings(chased))
-                        + ": all that was sounded says together that the saddle stands right. Finger and tuner vary by more than is left; press evenly, and sound it again.";
-    }
-
-    private String standing(Station station) {
-        if (station == Station.INTONATION) return outOfTune();
-        if (station == Station.PICKUPS) return "";
-        String out = state.strings(station).stream()
-                .map(s -> HeightVerdict.of(state, station, s))
-                .filter(j -> j.read() && j.outside() != 0)
-                .map(j -> j.string() + " " + state.spec().stringName(j.string()) + " " + words.verdictText(j))
-                .collect(Collectors.joining(", "));
-        return out.isEmpty() ? "" : "Still out, in " + words.unit(station).spoken() + ": " + out + ".";
-    }
-
-    private String outOfTune() {
-        String out = state.strings(Station.INTONATION).stream()
-                .map(s -> Intoned.of(state, s))
-                .filter(t -> t.outside() != 0)
-                .map(t -> t.string() + " " + state.spec().stringName(t.string()) + " " + Cents.signed(t.offset()))
-                .collect(Collectors.joining(", "));
-        return out.isEmpty() ? "" : "Out, in cents at 12: " + out + ".";
     }
 }

@@ -3,30 +3,184 @@ package barytone.server.job;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
+import barytone.core.height.ActionTarget;
 import barytone.core.height.HeightVerdict;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
-import barytone.core.quantity.Units;
+import barytone.core.quantity.Turns;
 import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.action.ActionSchool;
 import barytone.core.station.action.ActionState;
 import barytone.core.station.action.SaddleBlank;
+import barytone.server.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Says what to do at the bridge. */
-final class BridgeWords {
+public final class BridgeWords extends RoomVoice<ActionAdvice, ActionEvent> {
     private static final String SLACK_CAUTION =
             "Slacken the strings that go up before you raise them: one raised at pitch can snap. Glasses on. Metric and inch keys look alike and round out screws.";
 
+    private static final String AT_ITS_END =
+            "A saddle at its floor or ceiling asks for the neck angle before any filing.";
+
     private final JobState state;
     private final LengthUnit unit;
+    private final Words words;
+    private final Shop.Schools schools;
 
-    BridgeWords(JobState state, Units units) {
+    BridgeWords(JobState state, Words words, Shop.Schools schools) {
+        super(Station.ACTION, ActionAdvice.class, ActionEvent.class);
         this.state = state;
-        this.unit = units.action();
+        this.unit = words.units().action();
+        this.words = words;
+        this.schools = schools;
+    }
+
+    @Override
+    protected Said said(ActionAdvice advice) {
+        return switch (advice) {
+            case ActionAdvice.LevelVibrato ignored -> level();
+            case ActionAdvice.TurnScrews t -> screws(t);
+            case ActionAdvice.ReworkSaddle r -> saddle(r);
+            case ActionAdvice.ShimNeck s -> shimNeck(s);
+            case ActionAdvice.LookAtSaddle ignored -> proud();
+            case ActionAdvice.BridgeLimit b -> limit(b);
+        };
+    }
+
+    @Override
+    protected String rule(ActionAdvice advice) {
+        return switch (advice) {
+            case ActionAdvice.LevelVibrato ignored ->
+                "A floating bridge moves with every string: level and blocked, heights hold still.";
+            case ActionAdvice.TurnScrews t ->
+                t.rough()
+                        ? state.chosen().order().reason()
+                        : "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case ActionAdvice.ReworkSaddle ignored ->
+                "A change at the fret needs that change times string length over fret distance at the saddle: about twice at 12.";
+            case ActionAdvice.ShimNeck ignored -> AT_ITS_END;
+            case ActionAdvice.LookAtSaddle ignored ->
+                "What is sanded off does not come back: a saddle keeps 2 mm above its bridge, or it is not sanded.";
+            case ActionAdvice.BridgeLimit ignored -> AT_ITS_END;
+        };
+    }
+
+    @Override
+    protected @Nullable String decline(ActionAdvice advice) {
+        return switch (advice) {
+            case ActionAdvice.LevelVibrato ignored -> "Measure it floating";
+            case ActionAdvice.TurnScrews ignored -> "Leave the heights";
+            case ActionAdvice.ReworkSaddle ignored -> "Leave the saddle";
+            case ActionAdvice.ShimNeck ignored -> "Go on as far as it goes";
+            case ActionAdvice.LookAtSaddle ignored -> "Sand it without looking";
+            case ActionAdvice.BridgeLimit ignored -> "Go on as far as it goes";
+            default -> null;
+        };
+    }
+
+    @Override
+    protected String line(ActionEvent event) {
+        return switch (event) {
+            case ActionEvent.BridgeScrewed e -> screwed(e);
+            case ActionEvent.SaddleReworked e ->
+                "Saddle " + way(e.way())
+                        + (e.bass() == 0 && e.treble() == 0
+                                ? ""
+                                : ": bass " + words.change(unit, e.bass()) + ", treble "
+                                        + words.change(unit, e.treble()));
+            case ActionEvent.NeckShimmed e ->
+                "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
+            case ActionEvent.GaugePatternRead e ->
+                "Gauge " + words.units().radius().showWithUnit(e.radius()) + " under the strings: "
+                        + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
+            case ActionEvent.SaddleProudRead e -> "The saddle stands " + unit.showWithUnit(e.proud()) + " proud";
+            case ActionEvent.TravelRead e ->
+                "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
+            case ActionEvent.NeckAngleRead e -> "Straightedge over the bridge: " + words.change(unit, e.above());
+            case ActionEvent.ActionTargetSet e ->
+                "Action target: " + Words.school(e.target().school());
+        };
+    }
+
+    @Override
+    protected @Nullable String school() {
+        return ActionTarget.of(state).school();
+    }
+
+    @Override
+    protected String targetLabel() {
+        String code = school();
+        return code == null
+                ? "set by hand"
+                : ofShop(code).map(ActionSchool::label).orElse(code);
+    }
+
+    @Override
+    protected String targetReason() {
+        String code = school();
+        return code == null
+                ? "Bands typed for this job."
+                : ofShop(code).map(ActionSchool::reason).orElse("");
+    }
+
+    private Optional<ActionSchool> ofShop(String code) {
+        return schools.action().stream().filter(s -> s.code().equals(code)).findFirst();
+    }
+
+    @Override
+    protected String subject() {
+        return "The action";
+    }
+
+    @Override
+    protected String standing() {
+        return words.stillOut(Station.ACTION);
+    }
+
+    @Override
+    protected List<String> handingOver() {
+        return state.spec().fittings().bridge().balanced()
+                ? List.of("Take the block out of the vibrato and tune once more.")
+                : List.of();
+    }
+
+    @Override
+    protected Optional<String> topic(String topic) {
+        return switch (topic) {
+            case "action" -> Optional.of("action");
+            case "rough-action" -> Optional.of("a rough setting of the saddle");
+            case "bridge-limit" -> Optional.of("the bridge's travel");
+            case "vibrato-level" -> Optional.of("levelling the vibrato");
+            case "saddle-proud" -> Optional.of("how far the saddle stands proud");
+            default -> Optional.empty();
+        };
+    }
+
+    private static String way(ActionEvent.SaddleReworked.Way way) {
+        return switch (way) {
+            case SANDED -> "sanded";
+            case SHIMMED -> "shimmed";
+            case RENEWED -> "renewed";
+        };
+    }
+
+    private String screwed(ActionEvent.BridgeScrewed e) {
+        List<String> names = state.spec().supports().names();
+        List<String> turned = new ArrayList<>();
+        for (int i = 0; i < Math.min(names.size(), e.screws().size()); i++) {
+            Turns turns = e.screws().get(i);
+            if (!turns.isZero())
+                turned.add(names.get(i) + " " + turns.amount() + (turns.sixteenths() > 0 ? " up" : " down"));
+        }
+        return Words.sentence(String.join(", ", turned));
     }
 
     Said level() {

@@ -4,11 +4,6 @@ import barytone.core.estimate.Move;
 import barytone.core.job.JobEvent;
 import barytone.core.neck.GapMethod;
 import barytone.core.reading.Gap;
-import barytone.core.station.action.ActionEvent;
-import barytone.core.station.intonation.ToneEvent;
-import barytone.core.station.nut.NutEvent;
-import barytone.core.station.pickups.PickupEvent;
-import barytone.core.station.relief.ReliefEvent;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.LinkedHashMap;
@@ -23,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Events as stored: a kind and a JSON body. The kinds and the names of methods and gaps are stored for good; a new kind is
- * added here and never renamed.
+ * added, here or at the door of its station, and never renamed.
  */
 @Component
 class EventCodec {
@@ -48,46 +43,11 @@ class EventCodec {
         kinds.put("moved-uncounted", JobEvent.MovedUncounted.class);
         kinds.put("strings-changed", JobEvent.StringsChanged.class);
         kinds.put("put-off", JobEvent.PutOff.class);
-        kinds.put("rod-turned", ReliefEvent.RodTurned.class);
-        kinds.put("rod-ran-free", ReliefEvent.RodRanFree.class);
-        kinds.put("rod-other-way", ReliefEvent.RodTurnedOtherWay.class);
-        kinds.put("rod-direction", ReliefEvent.RodDirectionLearned.class);
-        kinds.put("rod-stiff", ReliefEvent.RodStiff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);
-        kinds.put("settling-skipped", ReliefEvent.SettlingSkipped.class);
         kinds.put("note", JobEvent.NoteWritten.class);
-        kinds.put("target", ReliefEvent.TargetSet.class);
         kinds.put("habit", JobEvent.HabitSet.class);
-        kinds.put("rod-ways", ReliefEvent.RodWaysSet.class);
-        kinds.put("bridge-screwed", ActionEvent.BridgeScrewed.class);
-        kinds.put("saddle-reworked", ActionEvent.SaddleReworked.class);
-        kinds.put("slots-filed", NutEvent.SlotsFiled.class);
-        kinds.put("nut-reworked", NutEvent.NutReworked.class);
-        kinds.put("neck-shimmed", ActionEvent.NeckShimmed.class);
-        kinds.put("slot-checked", NutEvent.SlotChecked.class);
-        kinds.put("gauge-pattern", ActionEvent.GaugePatternRead.class);
-        kinds.put("bridge-travel", ActionEvent.TravelRead.class);
-        kinds.put("saddle-proud", ActionEvent.SaddleProudRead.class);
-        kinds.put("neck-angle", ActionEvent.NeckAngleRead.class);
         kinds.put("height-habit", JobEvent.HeightHabitSet.class);
-        kinds.put("nut-target", NutEvent.NutTargetSet.class);
-        kinds.put("action-target", ActionEvent.ActionTargetSet.class);
-        kinds.put("pitch", ToneEvent.PitchRead.class);
-        kinds.put("intonation", ToneEvent.IntonationSet.class);
-        kinds.put("saddles-moved", ToneEvent.SaddlesMoved.class);
-        kinds.put("length-direction", ToneEvent.LengthDirectionLearned.class);
-        kinds.put("length-travel", ToneEvent.LengthTravelRead.class);
-        kinds.put("saddle-places", ToneEvent.SaddlePlacesRead.class);
-        kinds.put("strings-stated", ToneEvent.StringsStated.class);
-        kinds.put("stretched", ToneEvent.Stretched.class);
-        kinds.put("string-renewed", ToneEvent.StringRenewed.class);
-        kinds.put("pickup-gap", PickupEvent.PickupRead.class);
-        kinds.put("pickup-target", PickupEvent.PickupTargetSet.class);
-        kinds.put("pickup-turned", PickupEvent.PickupTurned.class);
-        kinds.put("pickup-checked", PickupEvent.PickupChecked.class);
-        kinds.put("pickups-lowered", PickupEvent.PickupsLowered.class);
-        kinds.put("level", PickupEvent.LevelHeard.class);
         kinds.put("order", JobEvent.OrderSet.class);
         kinds.put("scope", JobEvent.ScopeSet.class);
         kinds.put("answered", JobEvent.Answered.class);
@@ -95,6 +55,10 @@ class EventCodec {
         kinds.put("reopened", JobEvent.Reopened.class);
         kinds.put("undone", JobEvent.Undone.class);
         kinds.put("redone", JobEvent.Redone.class);
+        for (Door door : Doors.ALL)
+            door.kinds().forEach((kind, event) -> {
+                if (kinds.put(kind, event) != null) throw new IllegalStateException("two events are stored as " + kind);
+            });
         return kinds;
     }
 

@@ -60,7 +60,7 @@ final class HeightViewer {
         this.unit = units.action();
         this.words = words;
         this.bench = bench;
-        this.rules = new Rules(state, bench.schools());
+        this.rules = new Rules(state, Doors.voices(state, words, bench));
     }
 
     JobView.HeightView station(Station station) {
@@ -246,9 +246,9 @@ final class HeightViewer {
                     s, state.spec().stringName(s), own.show(band.low()), own.show(band.high())));
         }
         return new JobView.HeightTargetView(
-                rules.code(station),
-                Words.sentence(rules.targetLabel(station)),
-                rules.targetReason(station),
+                rules.voice(station).school(),
+                Words.sentence(rules.voice(station).targetLabel()),
+                rules.voice(station).targetReason(),
                 bands,
                 station == Station.NUT ? nutSchools() : actionSchools(),
                 station == Station.NUT

@@ -6,7 +6,6 @@ import static barytone.server.db.gen.Tables.PLAYER;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.LengthScrews;
-import barytone.core.height.NutTarget;
 import barytone.core.instrument.FactsDoubt;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
@@ -18,7 +17,6 @@ import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
-import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
@@ -162,12 +160,12 @@ class Intake {
                     joint == null ? usual.joint() : joint,
                     mm(endRadius, "same", usual.endRadius()),
                     mm(bridgeSpread, "", usual.bridgeSpread()),
-                    nut == null ? usual.the(NutTarget.class) : nut,
+                    nut == null ? usual.nut() : nut,
                     mm(nutWidth, "", usual.nutWidth()),
                     strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings),
                     length(usual.length()),
                     pickups == null
-                            ? usual.the(PickupTarget.class)
+                            ? usual.pickups()
                             : Pickup.parse(pickups.strip().equalsIgnoreCase("none") ? "" : pickups));
         }
 

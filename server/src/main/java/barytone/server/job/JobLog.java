@@ -24,7 +24,6 @@ import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.Allowed;
-import barytone.core.quantity.NotAllowedException;
 import barytone.core.station.Stations;
 import barytone.core.strings.StringSet;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;

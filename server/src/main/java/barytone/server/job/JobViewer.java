@@ -4,7 +4,6 @@ import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.height.HeightVerdict;
-import barytone.core.height.Mistaken;
 import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
@@ -23,6 +22,7 @@ import barytone.core.station.NextMove;
 import barytone.core.station.intonation.Tones;
 import barytone.core.station.nut.NutState;
 import barytone.core.station.pickups.PickupState;
+import barytone.core.station.relief.ReliefMisfit;
 import barytone.core.station.relief.ReliefSchool;
 import barytone.core.station.relief.ReliefState;
 import barytone.core.station.relief.RodWays;
@@ -64,15 +64,15 @@ final class JobViewer {
         this.words = new Words(state, units);
         this.told = new AdviceWords(state, units, bench).advice(advice);
         this.heights = new HeightViewer(state, units, words, bench);
-        this.tones = new ToneViewer(state, units, new ToneWords(state, units, words));
+        this.tones = new ToneViewer(state, units, new ToneWords(state, words));
         this.pickups = new PickupViewer(state, units);
-        this.after = NextMove.expected(state, advice).orElse(null);
+        this.after = advice.expected(state).orElse(null);
     }
 
     JobView view() {
         JobLog.Job job = opened.job();
         Set<Long> undone = JobReplay.undone(opened.log());
-        Tape tape = new Tape(opened, units);
+        Tape tape = new Tape(opened, words, bench);
         return new JobView(
                 job.id(),
                 job.ticket(),
@@ -91,7 +91,7 @@ final class JobViewer {
                 heights.station(Station.NUT),
                 heights.station(Station.ACTION),
                 heights.nutBench(),
-                heights.bridge(advice, after, new BridgeWords(state, units)),
+                heights.bridge(advice, after, new BridgeWords(state, words, bench.schools())),
                 tones.intonation(),
                 pickups.view(),
                 heights.order(),
@@ -361,7 +361,7 @@ final class JobViewer {
             remarks.add("Read flat on the bench: as it is played a neck has about "
                     + unit.showWithUnit(-Position.FLAT.bow())
                     + " more, and the verdict reckons with that. One reading in playing position settles it.");
-        if (Mistaken.misfits(state)) remarks.add(misfit());
+        if (ReliefMisfit.misfits(state)) remarks.add(misfit());
         if (spec.rod() == RodType.NONE) remarks.add("This neck has no rod: relief can be read, not set.");
         return remarks;
     }
@@ -369,8 +369,8 @@ final class JobViewer {
     /** Relief and action did not move together: what would explain it, as a guess. */
     private String misfit() {
         List<String> would = new ArrayList<>();
-        Mistaken.habit(state).ifPresent(habit -> would.add(words.method(habit)));
-        Mistaken.joint(state)
+        ReliefMisfit.habit(state).ifPresent(habit -> would.add(words.method(habit)));
+        ReliefMisfit.joint(state)
                 .ifPresent(fret -> would.add("on a neck that begins to bend at about fret " + fret + ", not at "
                         + state.spec().bodyJointFret()));
         return "What the rod did to relief does not go with what it did to the action. "
@@ -382,11 +382,11 @@ final class JobViewer {
     private JobView.TargetView target() {
         LengthUnit unit = units.relief();
         ReliefTarget inHabit = ReliefTarget.of(state).in(state.habit().method(), line);
-        Rules rules = new Rules(state, bench.schools());
+        RodWords rod = new RodWords(state, words, bench.schools());
         return new JobView.TargetView(
                 ReliefTarget.of(state).school(),
-                Words.sentence(rules.targetLabel(Station.RELIEF)),
-                rules.targetReason(Station.RELIEF),
+                Words.sentence(rod.targetLabel()),
+                rod.targetReason(),
                 unit.show(inHabit.bass().low()),
                 unit.show(inHabit.bass().high()),
                 unit.show(inHabit.treble().low()),

@@ -1,18 +1,25 @@
 package barytone.server.job;
 
 import barytone.core.height.HeightVerdict;
+import barytone.core.height.NutTarget;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
-import barytone.core.quantity.Units;
 import barytone.core.station.action.BridgeAdvisor;
 import barytone.core.station.nut.NutAdvice;
 import barytone.core.station.nut.NutAdvisor;
+import barytone.core.station.nut.NutEvent;
+import barytone.core.station.nut.NutSchool;
+import barytone.core.station.nut.NutState;
+import barytone.core.station.nut.SlotFlaw;
+import barytone.server.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Says what to do at the nut. */
-final class NutWords {
+public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
     private static final String FILE_CAUTION =
             "Dust of bone, shell and metal: keep it wet or take it off, mask on. File away from you.";
 
@@ -20,12 +27,133 @@ final class NutWords {
     private final LengthUnit unit;
     private final LengthUnit gauges;
     private final Words words;
+    private final Shop.Schools schools;
 
-    NutWords(JobState state, Units units, Words words) {
+    NutWords(JobState state, Words words, Shop.Schools schools) {
+        super(Station.NUT, NutAdvice.class, NutEvent.class);
         this.state = state;
-        this.unit = units.nut();
-        this.gauges = units.gauge();
+        this.unit = words.units().nut();
+        this.gauges = words.units().gauge();
+        this.schools = schools;
         this.words = words;
+    }
+
+    @Override
+    protected Said said(NutAdvice advice) {
+        return switch (advice) {
+            case NutAdvice.FileSlots f -> file(f);
+            case NutAdvice.LowerNut l -> lower(l);
+            case NutAdvice.RaiseNut r -> raise(r);
+        };
+    }
+
+    @Override
+    protected String rule(NutAdvice advice) {
+        return switch (advice) {
+            case NutAdvice.FileSlots ignored ->
+                "Never past the middle of the band in one pass, and never near the level of the frets: what is filed off does not come back.";
+            case NutAdvice.LowerNut ignored ->
+                "When every slot is too high, the smallest surplus comes off below and the slots are finished with the file.";
+            case NutAdvice.RaiseNut ignored ->
+                "A slot is raised only where it stands clearly near the frets or the open string buzzes, and after what is high was filed.";
+        };
+    }
+
+    @Override
+    protected @Nullable String decline(NutAdvice advice) {
+        return switch (advice) {
+            case NutAdvice.FileSlots ignored -> "Leave the slots";
+            case NutAdvice.LowerNut ignored -> "Not from below";
+            case NutAdvice.RaiseNut ignored -> "Leave them low";
+            default -> null;
+        };
+    }
+
+    @Override
+    protected String line(NutEvent event) {
+        return switch (event) {
+            case NutEvent.SlotsFiled e ->
+                "Filed "
+                        + String.join(
+                                ", ",
+                                e.slots().stream()
+                                        .map(f -> "slot " + f.string() + " " + f.strokes()
+                                                + (f.light() ? " light strokes" : " strokes"))
+                                        .toList());
+            case NutEvent.NutReworked e ->
+                "Nut " + way(e.way())
+                        + (e.material() == null ? "" : ", " + e.material().label())
+                        + ", " + words.strings(e.strings())
+                        + (e.change() == 0 ? "" : ": " + words.change(unit, e.change()));
+            case NutEvent.SlotChecked e ->
+                "Slot " + e.string() + ": "
+                        + (e.flaws().isEmpty()
+                                ? "good"
+                                : String.join(
+                                        ", ",
+                                        e.flaws().stream().map(SlotFlaw::label).toList()));
+            case NutEvent.NutTargetSet e ->
+                "Nut target: " + Words.school(e.target().school());
+        };
+    }
+
+    @Override
+    protected @Nullable String school() {
+        return NutTarget.of(state).school();
+    }
+
+    @Override
+    protected String targetLabel() {
+        String code = school();
+        return code == null ? "set by hand" : ofShop(code).map(NutSchool::label).orElse(code);
+    }
+
+    @Override
+    protected String targetReason() {
+        String code = school();
+        return code == null
+                ? "Bands typed for this job."
+                : ofShop(code).map(NutSchool::reason).orElse("");
+    }
+
+    private Optional<NutSchool> ofShop(String code) {
+        return schools.nut().stream().filter(s -> s.code().equals(code)).findFirst();
+    }
+
+    @Override
+    protected String subject() {
+        return "The nut";
+    }
+
+    @Override
+    protected String standing() {
+        return words.stillOut(Station.NUT);
+    }
+
+    @Override
+    protected List<String> handingOver() {
+        return NutState.of(state).temporary()
+                ? List.of("A temporary repair was made at the nut: note a date to look at it again.")
+                : List.of();
+    }
+
+    @Override
+    protected Optional<String> topic(String topic) {
+        return switch (topic) {
+            case "file" -> Optional.of("nut slots too high");
+            case "nut-low" -> Optional.of("nut slots too low");
+            case "nut-underside" -> Optional.of("the nut's underside");
+            default -> topic.startsWith("file-") ? Optional.of("slot " + topic.substring(5)) : Optional.empty();
+        };
+    }
+
+    private static String way(NutEvent.NutReworked.Way way) {
+        return switch (way) {
+            case UNDERSIDE_SANDED -> "sanded underneath";
+            case SHIMMED -> "shimmed, temporary";
+            case FILLED -> "filled, temporary";
+            case RENEWED -> "renewed";
+        };
     }
 
     Said file(NutAdvice.FileSlots f) {

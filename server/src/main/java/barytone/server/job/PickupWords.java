@@ -1,23 +1,128 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
-import barytone.core.quantity.Units;
 import barytone.core.station.pickups.PickupAdvice;
+import barytone.core.station.pickups.PickupEvent;
 import barytone.core.station.pickups.PickupState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What is said of pickups. */
-final class PickupWords {
+public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
     private final JobState state;
     private final LengthUnit unit;
+    private final Words words;
 
-    PickupWords(JobState state, Units units) {
+    PickupWords(JobState state, Words words) {
+        super(Station.PICKUPS, PickupAdvice.class, PickupEvent.class);
         this.state = state;
-        this.unit = units.pickups();
+        this.unit = words.units().pickups();
+        this.words = words;
+    }
+
+    @Override
+    protected Said said(PickupAdvice advice) {
+        return switch (advice) {
+            case PickupAdvice.TurnPickup t -> turn(t);
+            case PickupAdvice.TiredSpring t -> tired(t);
+        };
+    }
+
+    @Override
+    protected String rule(PickupAdvice advice) {
+        return switch (advice) {
+            case PickupAdvice.TurnPickup ignored -> "Pickups come last: their gaps follow every height.";
+            case PickupAdvice.TiredSpring ignored -> "A pickup that does not follow its screw cannot be set.";
+        };
+    }
+
+    @Override
+    protected @Nullable String decline(PickupAdvice advice) {
+        return switch (advice) {
+            case PickupAdvice.TurnPickup ignored -> "Leave this pickup";
+            case PickupAdvice.TiredSpring ignored -> "Leave it so";
+            default -> null;
+        };
+    }
+
+    @Override
+    protected String line(PickupEvent event) {
+        return switch (event) {
+            case PickupEvent.PickupRead e ->
+                pickup(e.pickup())
+                        + (e.side() == Pickup.Side.BASS ? ", bass side: " : ", treble side: ")
+                        + Words.typed(e.typed(), words.units().pickups(), e.gap());
+            case PickupEvent.PickupTargetSet ignored -> "Pickup gaps wanted: set by hand";
+            case PickupEvent.PickupTurned e ->
+                pickup(e.pickup()) + side(", bass ", e.bass()) + side(", treble ", e.treble());
+            case PickupEvent.PickupChecked e ->
+                pickup(e.pickup()) + ": "
+                        + (e.signs().isEmpty()
+                                ? "good"
+                                : String.join(
+                                        ", ",
+                                        e.signs().stream()
+                                                .map(PickupSign::label)
+                                                .toList()));
+            case PickupEvent.PickupsLowered e -> e.down() ? "Pickups lowered out of the way" : "Pickups brought back";
+            case PickupEvent.LevelHeard e ->
+                pickup(e.pickup()) + ", string " + e.string() + ": " + Cents.signed(e.decibels()) + " dB";
+        };
+    }
+
+    @Override
+    protected Said reading(Advice.Measure m, List<String> why, boolean first) {
+        why.add(
+                "Press the string at the last fret; from its underside to pole or cover, with a ruler that is not magnetic.");
+        return Said.reading(
+                "measure",
+                (first ? "Read the gaps of the " : "Read again the gaps of the ") + gaps(m.strings()),
+                why,
+                List.of(),
+                null);
+    }
+
+    @Override
+    protected String subject() {
+        return "The pickup height";
+    }
+
+    @Override
+    protected String standing() {
+        return "";
+    }
+
+    @Override
+    protected List<String> handingOver() {
+        return PickupState.of(state).lowered() ? List.of("The pickups are still lowered: bring them back.") : List.of();
+    }
+
+    @Override
+    protected String targetLabel() {
+        return "the usual gaps of each kind";
+    }
+
+    @Override
+    protected Optional<String> topic(String topic) {
+        return topic.startsWith("pickup-") || topic.startsWith("spring-") ? Optional.of("a pickup") : Optional.empty();
+    }
+
+    private String pickup(int pickup) {
+        List<Pickup> there = state.spec().fittings().pickups();
+        return pickup < there.size() ? Words.sentence(there.get(pickup).place().label()) : "Pickup";
+    }
+
+    private static String side(String side, Turns turns) {
+        return turns.isZero() ? "" : side + Words.clockwise(turns);
     }
 
     String label(int pickup) {
@@ -61,7 +166,7 @@ final class PickupWords {
         if (clockwise.isZero()) return;
         boolean raises = clockwise.sixteenths() > 0 == pickup.mounting().clockwiseRaises();
         steps.add(new JobView.StepView(
-                where, ToneWords.turned(clockwise) + ", " + (raises ? "raises" : "lowers"), "", null));
+                where, Words.clockwise(clockwise) + ", " + (raises ? "raises" : "lowers"), "", null));
     }
 
     Said tired(PickupAdvice.TiredSpring t) {

@@ -4,6 +4,7 @@ import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.height.HeightVerdict;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
@@ -11,29 +12,156 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
-import barytone.core.quantity.Units;
 import barytone.core.station.relief.ReliefAdvice;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.core.station.relief.ReliefState;
-import barytone.core.station.relief.RodAdvisor;
 import barytone.core.station.relief.RodStep;
 import barytone.core.station.relief.RodWays;
+import barytone.server.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Says what to do at the rod. */
-final class RodWords {
+public final class RodWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
     private static final String KEY_CAUTION = "Wrench fully seated; small steps; never force it.";
 
     private final JobState state;
     private final InstrumentSpec spec;
     private final LengthUnit unit;
     private final Words words;
+    private final Shop.Schools schools;
 
-    RodWords(JobState state, Units units, Words words) {
+    RodWords(JobState state, Words words, Shop.Schools schools) {
+        super(Station.RELIEF, ReliefAdvice.class, ReliefEvent.class);
         this.state = state;
         this.spec = state.spec();
-        this.unit = units.relief();
+        this.unit = words.units().relief();
+        this.schools = schools;
         this.words = words;
+    }
+
+    @Override
+    protected Said said(ReliefAdvice advice) {
+        return switch (advice) {
+            case ReliefAdvice.Settle ignored ->
+                Said.plain(
+                        "settle",
+                        "Leave the neck to settle",
+                        List.of(
+                                "The readings are in the band, but the neck may still creep after the last turn.",
+                                "When the time is up, read both sides once more for the verdict."),
+                        null);
+            case ReliefAdvice.TurnRod t -> turn(t);
+            case ReliefAdvice.WrongWay w -> wrongWay(w.step());
+            case ReliefAdvice.FreePlay f -> freePlay(f.step());
+            case ReliefAdvice.Stop s -> stop(s);
+        };
+    }
+
+    @Override
+    protected String rule(ReliefAdvice advice) {
+        return switch (advice) {
+            case ReliefAdvice.Settle ignored -> "A neck creeps after a turn: it is judged when it has had its time.";
+            case ReliefAdvice.TurnRod ignored ->
+                "Relief comes before nut and action: it changes every height. Small steps, then look.";
+            case ReliefAdvice.WrongWay ignored ->
+                "A rod that answers the wrong way is understood before it is turned on.";
+            case ReliefAdvice.FreePlay ignored -> "Turns that do not bite do not count.";
+            case ReliefAdvice.Stop ignored -> "Stop where turning on could break something.";
+        };
+    }
+
+    @Override
+    protected @Nullable String decline(ReliefAdvice advice) {
+        return switch (advice) {
+            case ReliefAdvice.TurnRod ignored -> "Leave the relief";
+            case ReliefAdvice.Stop ignored -> "Leave the relief and go on";
+            default -> null;
+        };
+    }
+
+    @Override
+    protected String line(ReliefEvent event) {
+        return switch (event) {
+            case ReliefEvent.RodTurned e -> turned(e);
+            case ReliefEvent.RodRanFree ignored -> "That turn ran free and does not count";
+            case ReliefEvent.RodTurnedOtherWay ignored -> "That turn went the other way";
+            case ReliefEvent.RodDirectionLearned e ->
+                e.straightensAnticlockwise() ? "This rod straightens anticlockwise" : "This rod straightens clockwise";
+            case ReliefEvent.RodStiff ignored -> "Rod stiff";
+            case ReliefEvent.SettlingSkipped ignored -> "Did not wait for the neck to settle";
+            case ReliefEvent.TargetSet e -> {
+                yield "Relief target: " + Words.school(e.target().school()) + ", bass "
+                        + words.band(Station.RELIEF, e.target().bass()) + ", treble "
+                        + words.band(Station.RELIEF, e.target().treble()) + " "
+                        + unit.suffix();
+            }
+            case ReliefEvent.RodWaysSet e ->
+                "Rod: steps of " + e.ways().step().amount() + ", settle "
+                        + e.ways().settleMinutes() + " min, limit "
+                        + e.ways().limit().amount() + (e.ways().finishTightening() ? ", finish tightening" : "");
+        };
+    }
+
+    @Override
+    protected @Nullable String school() {
+        return ReliefTarget.of(state).school();
+    }
+
+    @Override
+    protected String targetLabel() {
+        String code = school();
+        return code == null
+                ? "set by hand"
+                : ofShop(code).map(ReliefSchool::label).orElse(code);
+    }
+
+    @Override
+    protected String targetReason() {
+        String code = school();
+        return code == null
+                ? "Bands typed for this job."
+                : ofShop(code).map(ReliefSchool::reason).orElse("");
+    }
+
+    private Optional<ReliefSchool> ofShop(String code) {
+        return schools.relief().stream().filter(s -> s.code().equals(code)).findFirst();
+    }
+
+    @Override
+    protected List<String> retuning() {
+        return List.of(
+                "The turn moved the pitch. A reading off pitch is void.",
+                "Tightening sharpens, loosening flattens. If the pitch did not move at all, the rod may not have bitten.");
+    }
+
+    @Override
+    protected String subject() {
+        return "The relief";
+    }
+
+    @Override
+    protected Optional<Said> verdict(Advice.Done done) {
+        return Optional.of(done(done));
+    }
+
+    @Override
+    protected String standing() {
+        return words.stillOut(Station.RELIEF);
+    }
+
+    @Override
+    protected Optional<String> topic(String topic) {
+        return topic.equals("relief") ? Optional.of("relief") : Optional.empty();
+    }
+
+    private String turned(ReliefEvent.RodTurned e) {
+        boolean tighter = (e.net().sixteenths() > 0) != ReliefState.of(state).reversed();
+        return "Rod " + e.net().amount() + (tighter ? " tighter" : " looser")
+                + (e.free() ? ", turned freely" : e.finishTightening() ? ", finished tightening" : "");
     }
 
     Said turn(ReliefAdvice.TurnRod t) {
@@ -72,10 +200,10 @@ final class RodWords {
         return (tighter ? "Tighten" : "Loosen") + " the rod " + t.net().amount() + " turn, then retune";
     }
 
-    private String standing() {
+    private String sides() {
         List<String> parts = new ArrayList<>();
         for (int s : state.reliefStrings()) {
-            Band band = RodAdvisor.band(state, s);
+            Band band = HeightVerdict.band(state, Station.RELIEF, s);
             HeightVerdict judged = HeightVerdict.of(state, Station.RELIEF, s);
             if (judged.outside() != 0)
                 parts.add("Relief under " + words.string(s) + " is "
@@ -92,7 +220,7 @@ final class RodWords {
         if (HeightVerdict.of(state, Station.RELIEF, bass).noGap())
             return "There is no gap yet, so what this one comes to cannot be told.";
         Normal expected = t.expected().getOrDefault(bass, state.relief(bass));
-        Band band = RodAdvisor.band(state, bass);
+        Band band = HeightVerdict.band(state, Station.RELIEF, bass);
         String place = band.outside(expected.mean()) == 0 ? ", inside the band." : ".";
         return "This one brings " + words.string(bass) + " to about " + unit.show(expected.mean()) + place;
     }
@@ -176,7 +304,7 @@ final class RodWords {
                         "stop",
                         "No rod to turn: refer or accept",
                         List.of(
-                                standing(),
+                                sides(),
                                 "This neck has no rod. What remains: other string tension, a board or fret job, or leave it. Note what the player wants."),
                         null);
             case STIFF ->
@@ -192,7 +320,7 @@ final class RodWords {
                         "stop",
                         "Stop: the rod turns without effect",
                         List.of(
-                                step == null ? standing() : stepText(step) + ".",
+                                step == null ? sides() : stepText(step) + ".",
                                 "A rod at its end, a stripped nut or a crack looks like this. Refer it."),
                         KEY_CAUTION);
             case SLACK ->
@@ -200,7 +328,7 @@ final class RodWords {
                         "stop",
                         "The rod is slack: loosening does no more",
                         List.of(
-                                standing(),
+                                sides(),
                                 "The strings pull the neck no further. Heavier strings or time can; the rod cannot."),
                         null);
             case LIMIT ->
@@ -208,7 +336,7 @@ final class RodWords {
                         "stop",
                         "Stop: " + ReliefState.of(state).tighterThanFound().amount() + " turn tighter than found",
                         List.of(
-                                standing(),
+                                sides(),
                                 "The limit for this job is "
                                         + RodWays.of(state).limit().amount()
                                         + " turn. Refer it, or raise the limit if you know this rod."),
@@ -251,7 +379,7 @@ final class RodWords {
                         "done",
                         "Barely out, and not worth a turn",
                         lines(
-                                standing(),
+                                sides(),
                                 "By all that was read and moved it is likelier in its band than the retuning and the looks of another turn are worth.",
                                 nextDay),
                         null);
@@ -260,7 +388,7 @@ final class RodWords {
                         "done",
                         "The sides differ: no turn helps both",
                         lines(
-                                standing(),
+                                sides(),
                                 "The rod moves both sides alike. Widen the target, or note a twist for the player.",
                                 nextDay),
                         null);

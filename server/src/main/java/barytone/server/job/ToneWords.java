@@ -1,26 +1,30 @@
 package barytone.server.job;
 
+import barytone.core.advice.Advice;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
+import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
-import barytone.core.quantity.Units;
 import barytone.core.station.intonation.Intonation;
 import barytone.core.station.intonation.Intoned;
 import barytone.core.station.intonation.ToneAdvice;
+import barytone.core.station.intonation.ToneEvent;
 import barytone.core.station.intonation.Tones;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What is said at the intonation station. */
-final class ToneWords {
+public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     private static final String EYES =
             "A string under tension can snap: slacken it before its saddle is moved, eyes away, glasses on.";
 
@@ -32,11 +36,172 @@ final class ToneWords {
     /** How deep the finger presses; null until it is asked for. */
     private @Nullable Normal finger;
 
-    ToneWords(JobState state, Units units, Words words) {
+    ToneWords(JobState state, Words words) {
+        super(Station.INTONATION, ToneAdvice.class, ToneEvent.class);
         this.state = state;
-        this.unit = units.action();
+        this.unit = words.units().action();
         this.words = words;
         this.along = state.spec().lengthwise();
+    }
+
+    @Override
+    protected Said said(ToneAdvice advice) {
+        return switch (advice) {
+            case ToneAdvice.MoveSaddles m -> move(m);
+            case ToneAdvice.SaddleLimit l -> limit(l);
+            case ToneAdvice.SaddleStayed s -> stayed(s);
+            case ToneAdvice.SaddleWrongWay w -> wrongWay(w);
+            case ToneAdvice.ReplaceString r -> replace(r);
+            case ToneAdvice.NutFirst n -> nutFirst(n);
+        };
+    }
+
+    @Override
+    protected String rule(ToneAdvice advice) {
+        return switch (advice) {
+            case ToneAdvice.MoveSaddles ignored ->
+                "Sharp: lengthen. Flat: shorten. A cent at 12 is the string's length over 1731.";
+            case ToneAdvice.SaddleLimit ignored -> "A saddle at its end asks for its cause before it is forced.";
+            case ToneAdvice.SaddleStayed ignored -> "A screw may back out without moving its saddle.";
+            case ToneAdvice.SaddleWrongWay ignored ->
+                "What answers the wrong way is understood before it is turned on.";
+            case ToneAdvice.ReplaceString ignored -> "Intonation cannot be better than the string.";
+            case ToneAdvice.NutFirst ignored ->
+                "Sharp in the first frets is the nut, sharper and sharper up the neck the saddle.";
+        };
+    }
+
+    @Override
+    protected @Nullable String decline(ToneAdvice advice) {
+        return switch (advice) {
+            case ToneAdvice.MoveSaddles ignored -> "Leave the intonation";
+            case ToneAdvice.SaddleLimit ignored -> "Go on as far as it goes";
+            case ToneAdvice.SaddleStayed ignored -> "It did move";
+            case ToneAdvice.SaddleWrongWay ignored -> "Go on all the same";
+            case ToneAdvice.ReplaceString ignored -> "Keep the string";
+            case ToneAdvice.NutFirst ignored -> "Go on with the saddles";
+            default -> null;
+        };
+    }
+
+    @Override
+    protected String line(ToneEvent event) {
+        return switch (event) {
+            case ToneEvent.PitchRead e -> pitch(e);
+            case ToneEvent.IntonationSet e ->
+                "Intonation: frets "
+                        + String.join(
+                                ", ",
+                                e.ways().frets().stream().map(String::valueOf).toList())
+                        + ", " + e.ways().where().label();
+            case ToneEvent.SaddlesMoved e -> along(e);
+            case ToneEvent.LengthDirectionLearned e ->
+                "Length screws: clockwise moves a saddle " + (e.clockwiseBack() ? "back" : "towards the nut");
+            case ToneEvent.LengthTravelRead e ->
+                alongName(e.support()) + " can go " + unit.showWithUnit(e.forward()) + " towards the nut, "
+                        + unit.showWithUnit(e.back()) + " back";
+            case ToneEvent.SaddlePlacesRead ignored -> "Where the saddles stand was measured";
+            case ToneEvent.StringsStated e -> "Strings: " + e.age().label();
+            case ToneEvent.Stretched e -> "Stretched string " + e.string() + ": " + Cents.signed(-e.drop()) + " cents";
+            case ToneEvent.StringRenewed e -> "String " + e.string() + " replaced";
+        };
+    }
+
+    @Override
+    protected Said reading(Advice.Measure m, List<String> why, boolean first) {
+        why.add(
+                "Playing position, a normal grip, thumb or soft pick. Tune the open string up to pitch, then sound each note: by ear through the input, or typed from a tuner.");
+        return Said.reading(
+                "measure",
+                (first ? "Sound the notes of " : "Sound again the notes of ") + words.strings(m.strings()),
+                why,
+                m.strings(),
+                null);
+    }
+
+    @Override
+    protected List<String> retuning() {
+        return List.of(
+                "The strings were slack or moved. A reading off pitch is void.",
+                "Push each saddle home against its screw, then tune up: hearing the open string in tune counts.");
+    }
+
+    @Override
+    protected String subject() {
+        return "The intonation";
+    }
+
+    @Override
+    protected String standing() {
+        String out = state.strings(Station.INTONATION).stream()
+                .map(s -> Intoned.of(state, s))
+                .filter(t -> t.outside() != 0)
+                .map(t -> t.string() + " " + state.spec().stringName(t.string()) + " " + Cents.signed(t.offset()))
+                .collect(Collectors.joining(", "));
+        return out.isEmpty() ? "" : "Out, in cents at 12: " + out + ".";
+    }
+
+    /** Why strings that read out of tune are not moved any farther. */
+    @Override
+    protected String whyLeft() {
+        List<Integer> chased = state.strings(Station.INTONATION).stream()
+                .filter(s -> {
+                    Intoned at = Intoned.of(state, s);
+                    return at.outside() != 0 && at.chased(state);
+                })
+                .toList();
+        return chased.isEmpty()
+                ? ""
+                : Words.sentence(words.strings(chased))
+                        + ": all that was sounded says together that the saddle stands right. Finger and tuner vary by more than is left; press evenly, and sound it again.";
+    }
+
+    @Override
+    protected List<String> handingOver() {
+        List<String> said = new ArrayList<>();
+        if (!state.agreed(Station.INTONATION)) said.add("Intonation changes with every height: check it next.");
+        if (Tones.of(state).age().provisional()) said.add("Intonation is provisional: the strings are old.");
+        return said;
+    }
+
+    @Override
+    protected String targetLabel() {
+        return Tones.of(state).ways().where().label() + ", against the "
+                + (Tones.of(state).ways().reference() == IntonationWays.Reference.OPEN ? "open string" : "harmonic");
+    }
+
+    @Override
+    protected Optional<String> topic(String topic) {
+        if (topic.equals("intonation")) return Optional.of("intonation");
+        if (topic.equals("nut-first")) return Optional.of("a nut that is too high");
+        if (topic.startsWith("saddle-")) return Optional.of("a saddle's travel");
+        return topic.startsWith("string-")
+                ? Optional.of("the doubt about string " + topic.substring(topic.lastIndexOf('-') + 1))
+                : Optional.empty();
+    }
+
+    private String pitch(ToneEvent.PitchRead e) {
+        boolean slack = Tones.of(state).notes().stream().anyMatch(n -> n.offPitch() && n.read() == e);
+        return "String " + e.string() + " " + e.sounded().label() + ": " + Cents.signed(e.cents()) + " cents, "
+                + e.ear().label() + (e.wavered() ? ", wavering" : "") + (slack ? ", off pitch: void" : "");
+    }
+
+    private String alongName(int support) {
+        List<String> names = state.spec().lengthwise().names();
+        return support < names.size() ? Words.sentence(names.get(support)) : "Saddle";
+    }
+
+    private String along(ToneEvent.SaddlesMoved e) {
+        List<String> moved = new ArrayList<>();
+        for (int j = 0; j < e.clockwise().size(); j++) {
+            Turns turns = e.clockwise().get(j);
+            double back = e.back().get(j);
+            if (!turns.isZero()) moved.add(alongName(j) + " " + Words.clockwise(turns));
+            else if (back != 0)
+                moved.add(
+                        alongName(j) + " " + unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " to the nut"));
+        }
+        return String.join(", ", moved);
     }
 
     /** A saddle, barrel, crown or foot, beginning a sentence. */
@@ -52,13 +217,7 @@ final class ToneWords {
     String shift(double back, Turns clockwise) {
         String way = unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut");
         if (clockwise.isZero()) return state.spec().fittings().bridge() == BridgeKind.FIXED ? "file it " + way : way;
-        return turned(clockwise) + ", " + way;
-    }
-
-    /** An amount of turning as the screwdriver sees it. */
-    static String turned(Turns clockwise) {
-        return clockwise.amount() + " turn" + (clockwise.abs().sixteenths() > 16 ? "s" : "")
-                + (clockwise.sixteenths() > 0 ? " clockwise" : " anticlockwise");
+        return Words.clockwise(clockwise) + ", " + way;
     }
 
     /** What the length screws are known to give. */

@@ -12,6 +12,8 @@ import barytone.core.job.ReliefHabit;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
 import barytone.core.neck.GapMethod;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthTextException;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
@@ -25,6 +27,8 @@ import barytone.core.station.relief.ReliefState;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Says things as a colleague would: short, exact, calm. */
 final class Words {
@@ -57,6 +61,55 @@ final class Words {
             case ACTION, INTONATION -> units.action();
             case PICKUPS -> units.pickups();
         };
+    }
+
+    /** The units that are spoken in. */
+    Units units() {
+        return units;
+    }
+
+    /** The heights of a station that are out of their bands, in a sentence; empty when none is. */
+    String stillOut(Station station) {
+        String out = state.strings(station).stream()
+                .map(s -> HeightVerdict.of(state, station, s))
+                .filter(j -> j.read() && j.outside() != 0)
+                .map(j -> j.string() + " " + spec.stringName(j.string()) + " " + verdictText(j))
+                .collect(Collectors.joining(", "));
+        return out.isEmpty() ? "" : "Still out, in " + unit(station).spoken() + ": " + out + ".";
+    }
+
+    /** A change, with its sign and unit. */
+    String change(LengthUnit unit, double mm) {
+        return unit.showChange(mm) + " " + unit.suffix();
+    }
+
+    /** A school by its code, as it stands on the tape. */
+    static String school(@Nullable String code) {
+        return code == null ? "by hand" : code.toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** Turns of a screw as the screwdriver sees it. */
+    static String clockwise(Turns clockwise) {
+        return clockwise.amount() + " turn" + (clockwise.abs().sixteenths() > 16 ? "s" : "")
+                + (clockwise.sixteenths() > 0 ? " clockwise" : " anticlockwise");
+    }
+
+    /** What was typed, with its unit; the number in the unit in use when nothing was. */
+    static String typed(String text, LengthUnit unit, double mm) {
+        String clean = text.strip();
+        boolean bare = clean.matches("[+-]?[0-9.,]+");
+        // a note from before units were noted with what was typed
+        boolean fits = bare && Math.abs(parsed(clean, unit) - mm) < 1e-6;
+        if (fits) return clean + " " + unit.suffix();
+        return bare || !clean.matches(".*[0-9].*") ? unit.showWithUnit(mm) : clean;
+    }
+
+    private static double parsed(String text, LengthUnit unit) {
+        try {
+            return Length.parse(text, unit).mm();
+        } catch (LengthTextException e) {
+            return Double.NaN;
+        }
     }
 
     /** The unit in which a gap is told. */

@@ -46,7 +46,8 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
     JobDefaults defaults() {
         ReliefTarget target = ReliefSchool.MIDDLE.target(spec, Touch.MEDIUM);
         return Stations.usual(spec, Touch.MEDIUM)
-                .with(target, new ReliefHabit(target.method(), tool, Position.PLAYING, false))
+                .choosing(target)
+                .with(new ReliefHabit(target.method(), tool, Position.PLAYING, false))
                 .scope(Set.of(Station.RELIEF));
     }
 
