@@ -1,31 +1,29 @@
 package barytone.bench;
-import barytone.core.station.Stations;
-import barytone.core.station.relief.ReliefEvent;
 
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.SetupModel;
+import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.IntonationForecast;
-import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
-import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.ReliefHabit;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
-import barytone.core.station.relief.ReliefSchool;
-import barytone.core.height.ReliefTarget;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.Stations;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
 import barytone.core.strings.MusicString;
 import barytone.core.strings.StringSet;
 import java.time.Instant;
@@ -137,6 +135,7 @@ public class SetupBenchmark {
     /** 200 events of a twelve-string job replayed from the first. */
     @Benchmark
     public JobState replayOfATwelveString() {
-        return Stations.replay(twelve, Stations.usual(twelve, Touch.MEDIUM).choosing(target).with(habit), log);
+        return Stations.replay(
+                twelve, Stations.usual(twelve, Touch.MEDIUM).choosing(target).with(habit), log);
     }
 }

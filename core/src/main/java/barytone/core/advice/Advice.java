@@ -48,6 +48,8 @@ public interface Advice {
             CONTRADICTED,
             /** The notes say that the nut is too high, and nobody has read it. */
             ACCUSED,
+            /** It reads so low that the slot would be raised: one reading condemns nothing. */
+            CONDEMNED,
             /** Nothing irreversible is done on a reading from before the last move, or by a tool that cannot see it. */
             BEFORE_WORK,
             /** Moved, or moved along, since it was last read: the final look before hand-over. */
@@ -63,7 +65,7 @@ public interface Advice {
             return switch (reason) {
                 case FIRST -> station.height() ? JobState.leaving(station) : unread(station);
                 case NOT_READ, STALE, SECOND_LOOK, BEFORE_WORK -> JobState.leaving(station);
-                case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED -> closer(station);
+                case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED, CONDEMNED -> closer(station);
                 case RECHECK -> "recheck";
             };
         }

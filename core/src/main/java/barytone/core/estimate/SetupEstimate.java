@@ -97,6 +97,15 @@ public final class SetupEstimate {
         return new SetupEstimate(model, widened).given(string, method, means, evidence);
     }
 
+    /** The estimate when the height screws turn out to give something else than was thought; no height is another for that. */
+    public SetupEstimate withScrewPitch(Normal pitch) {
+        Gaussian other = state.forgetting(new int[] {SetupModel.PITCH}, pitch.sd())
+                .shiftedAlong(
+                        model.direction(new int[] {SetupModel.PITCH}, 1),
+                        pitch.mean() - screwPitch().mean());
+        return new SetupEstimate(model, other);
+    }
+
     /** The setup once all that still creeps has come. */
     public SetupEstimate settled() {
         return new SetupEstimate(model, crept(1));

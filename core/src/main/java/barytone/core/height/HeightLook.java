@@ -164,6 +164,9 @@ public final class HeightLook {
                     return !j.stands()
                             || j.look() == null
                             || j.look().reading().unforeseen()
+                            || (station == Station.NUT
+                                    && j.repeats() < 2
+                                    && j.look().reading().higherThanForeseen())
                             || !sees(station, j.look().reading().reading().tool());
                 })
                 .toList();

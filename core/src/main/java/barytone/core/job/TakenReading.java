@@ -27,6 +27,9 @@ public record TakenReading(
     /** So many standard deviations from what was expected are no chance any more. */
     private static final double FAR = 4;
 
+    /** … and so many are looked at twice where it is about filing more. */
+    private static final double HIGHER = 2;
+
     TakenReading with(ReadingStatus other) {
         return new TakenReading(seq, at, reading, evidence, expected, other, early, afterMoves, unturned);
     }
@@ -60,6 +63,14 @@ public record TakenReading(
      */
     public boolean unforeseen() {
         return !noGap() && Math.abs(mm() - expected.mean()) > FAR * Math.hypot(expected.sd(), evidence.sd());
+    }
+
+    /**
+     * Whether it was read after a move, and is higher than was expected just before by more than chance does now and then. A file takes off and never puts on: what stands higher after it than it should
+     * is looked at twice before more is filed.
+     */
+    public boolean higherThanForeseen() {
+        return !noGap() && afterMoves > 0 && mm() - expected.mean() > HIGHER * Math.hypot(expected.sd(), evidence.sd());
     }
 
     /** Whether the gauge found nothing: how far beyond is unknown. */

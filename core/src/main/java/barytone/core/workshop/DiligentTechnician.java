@@ -116,8 +116,9 @@ final class DiligentTechnician {
             case Advice.Measure m
             when m.station() == Station.PICKUPS -> m.strings().forEach(this::readPickup);
             case Advice.Measure m -> {
-                boolean closely =
-                        m.reason() == Advice.Measure.Reason.ONCE_MORE || m.reason() == Advice.Measure.Reason.RECHECK;
+                boolean closely = m.reason() == Advice.Measure.Reason.ONCE_MORE
+                        || m.reason() == Advice.Measure.Reason.CONDEMNED
+                        || m.reason() == Advice.Measure.Reason.RECHECK;
                 for (int s : m.strings()) read(job, m.station(), s, m.tool(), closely);
             }
             case Advice.MeasureAgain m ->

@@ -8,6 +8,7 @@ import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.height.HeightVerdict;
+import barytone.core.instrument.Fittings;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobEvent;
@@ -146,5 +147,42 @@ class BridgeMovesTest extends PaperJob {
         double after = state().estimate().saddleHeight(4).mean();
         assertThat(after).isGreaterThan(before);
         assertThat(state().estimate().saddleHeight(3).mean()).isLessThan(after + 0.01);
+    }
+
+    @Test
+    void aThreadThatIsStatedWrongByMuchIsBelievedAtLastAndTheSaddlesAreNotDrivenToAndFro() {
+        on(BridgeKind.TWO_POST, NeckJoint.SET);
+        Fittings f = spec.fittings();
+        spec = spec.with(
+                new Fittings(f.bridge(), 0.35, f.joint(), 0, f.bridgeSpread(), f.nut(), f.nutWidth(), f.strings()));
+        double real = 0.75;
+        double[] now = {2.9, 2.8, 2.7, 2.6, 2.5, 2.4};
+        relief(0.23, 0.20).nut(GOOD_NUT).action(now);
+        int moves = 0;
+        for (int i = 0; i < 80 && moves < 8; i++) {
+            switch (advice()) {
+                case ActionAdvice.TurnScrews turn -> {
+                    moves++;
+                    List<Double> got = spec.supports()
+                            .atStrings(turn.screws().stream()
+                                    .map(t -> t.value() * real)
+                                    .toList());
+                    // half of what the saddle does is seen at the octave
+                    for (int s = 6; s >= 1; s--) now[6 - s] += got.get(s - 1) / 2;
+                    add(turn.event(spec)).add(new JobEvent.Retuned());
+                }
+                case Advice.Measure m ->
+                    m.strings().forEach(s -> reading(s, Station.ACTION, Tool.CALIPER, new Gap.Of(now[6 - s])));
+                case Advice.MeasureAgain m ->
+                    reading(
+                            m.first().string(),
+                            Station.ACTION,
+                            Tool.CALIPER,
+                            new Gap.Of(now[6 - m.first().string()]));
+                default -> i = 80;
+            }
+        }
+        assertThat(moves).isLessThan(6);
+        assertThat(state().estimate().screwPitch().mean()).isBetween(0.6, 0.9);
     }
 }

@@ -100,8 +100,32 @@ class NutMovesTest extends PaperJob {
     }
 
     @Test
+    void whatStandsHigherAfterAFileThanBeforeItIsReadAgainBeforeMoreIsFiled() {
+        relief(0.23, 0.20).nut(0.15, 0.145, 0.23, 0.135, 0.13, 0.125).action(GOOD_ACTION);
+        add(new NutEvent.SlotsFiled(List.of(new NutEvent.Filing(4, 3, false)))).add(new JobEvent.Retuned());
+        reading(4, Station.NUT, Tool.LEAF, around(0.26));
+        assertThat(advice())
+                .isEqualTo(new Advice.Measure(Station.NUT, List.of(4), Advice.Measure.Reason.BEFORE_WORK, null));
+        reading(4, Station.NUT, Tool.LEAF, around(0.20));
+        assertThat(advice()).isInstanceOf(NutAdvice.FileSlots.class);
+    }
+
+    @Test
+    void aPassGoesNoMuchFartherThanTheOneBeforeHoweverLittleThatOneDid() {
+        relief(0.23, 0.20).nut(0.15, 0.145, 0.23, 0.135, 0.13, 0.125).action(GOOD_ACTION);
+        add(new NutEvent.SlotsFiled(List.of(new NutEvent.Filing(4, 2, false)))).add(new JobEvent.Retuned());
+        reading(4, Station.NUT, Tool.LEAF, around(0.23));
+        reading(4, Station.NUT, Tool.LEAF, around(0.23));
+        NutAdvice.FileSlots then = (NutAdvice.FileSlots) advice();
+        assertThat(then.slots().getFirst().strokes()).isLessThanOrEqualTo(3);
+    }
+
+    @Test
     void aSlotTooLowIsFilledAndManyAreShimmed() {
         relief(0.23, 0.20).nut(0.115, 0.108, 0.03, 0.094, 0.087, 0.08).action(GOOD_ACTION);
+        // one reading may be a slip, and condemns no slot
+        assertThat(advice()).isEqualTo(new Advice.Measure(Station.NUT, List.of(4), Advice.Measure.Reason.CONDEMNED));
+        reading(4, Station.NUT, Tool.LEAF, around(0.03));
         NutAdvice.RaiseNut fill = (NutAdvice.RaiseNut) advice();
         assertThat(fill.low()).containsExactly(4);
         assertThat(fill.shim()).isFalse();
@@ -111,6 +135,7 @@ class NutMovesTest extends PaperJob {
         assertThat(NutState.of(state()).temporary()).isTrue();
         log.clear();
         relief(0.23, 0.20).nut(0.03, 0.03, 0.03, 0.03, 0.087, 0.08).action(GOOD_ACTION);
+        for (int s = 6; s >= 3; s--) reading(s, Station.NUT, Tool.LEAF, around(0.03));
         assertThat(((NutAdvice.RaiseNut) advice()).shim()).isTrue();
     }
 

@@ -228,6 +228,18 @@ class RodJobTest {
     }
 
     @Test
+    void aRodThatNeverBitesIsNotSearchedForEver() {
+        Paper p = new Paper(withRod(RodType.DOUBLE)).read(0.05, 0.04);
+        for (int turns = 0; turns < 12 && !(p.advice() instanceof ReliefAdvice.Stop); turns++) {
+            long turn = p.log.size() + 1L;
+            p.turn(-2).retune().read(0.05, 0.04);
+            if (p.advice() instanceof ReliefAdvice.FreePlay) p.add(new ReliefEvent.RodRanFree(turn));
+        }
+        assertThat(((ReliefAdvice.Stop) p.advice()).reason()).isEqualTo(ReliefAdvice.Stop.Reason.SLACK);
+        assertThat(ReliefState.of(p.state()).freeTurns().sixteenths()).isBetween(-18, -12);
+    }
+
+    @Test
     void aRodThatWorksTheOtherWayIsNoticedAndLearned() {
         Paper p = new Paper(electric())
                 .read(0.40, 0.36)

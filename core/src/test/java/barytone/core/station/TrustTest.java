@@ -380,6 +380,7 @@ class TrustTest extends PaperJob {
         action(GOOD_ACTION);
         assertThat(advice()).isInstanceOf(NutAdvice.FileSlots.class);
         add(new JobEvent.Answered(NutAdvice.FileSlots.Slot.topic(5), false));
+        reading(4, Station.NUT, Tool.LEAF, around(0.015));
         assertThat(((NutAdvice.RaiseNut) advice()).low()).containsExactly(4);
     }
 

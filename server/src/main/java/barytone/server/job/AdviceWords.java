@@ -143,6 +143,11 @@ final class AdviceWords {
                         "The first frets are sharp, which a nut that is too high would explain, and so would a heavy finger. Nothing is said of a nut that nobody has read.");
                 yield "Read the " + what + " of " + which;
             }
+            case CONDEMNED -> {
+                line.add(
+                        "It reads so low that the slot would have to be raised. One reading may be a slip, and condemns nothing.");
+                yield "Read the " + what + " of " + which + " once more";
+            }
             case BEFORE_WORK -> {
                 line.add(
                         "What is filed or sanded off does not come back: nothing is done on a reading from before the last move, or by a tool that cannot see it.");

@@ -36,6 +36,7 @@ final class Rules {
                     case CONTRADICTED ->
                         "One lucky reading does not end the work: what speaks against it is asked once.";
                     case ACCUSED -> "Notes alone condemn no nut.";
+                    case CONDEMNED -> "A single reading condemns no slot.";
                     case BEFORE_WORK ->
                         "Nothing irreversible on old evidence: read since the last move, by a tool that can see it.";
                     case RECHECK ->
@@ -97,7 +98,7 @@ final class Rules {
                     // with one station agreed on, leaving it unread would leave nothing
                     case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Not before the work";
                     case NOT_READ, STALE, BEFORE_WORK -> alone ? null : "Leave the " + what;
-                    case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED -> "Take it as it is";
+                    case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED, CONDEMNED -> "Take it as it is";
                     case SECOND_LOOK -> "Leave the " + what;
                     case RECHECK -> "Hand over without it";
                 };

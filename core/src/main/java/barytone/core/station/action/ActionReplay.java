@@ -13,6 +13,8 @@ import barytone.core.job.Progress;
 import barytone.core.job.RoomReplay;
 import barytone.core.job.Setups;
 import barytone.core.job.Station;
+import barytone.core.job.SurpriseTest;
+import barytone.core.job.TakenReading;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
 import java.util.ArrayList;
@@ -21,6 +23,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** What was turned, sanded and looked at at the bridge. */
@@ -39,7 +42,26 @@ final class ActionReplay implements RoomReplay {
     /** A string that buzzes on a gauge may still stand this far above it, mm. */
     private static final double TOUCHING = 0.02;
 
+    /** A thread gives something else than is thought when turns come to so much more, or so much less, than they promised … */
+    private static final double MORE = 1.25;
+
+    private static final double LESS = 0.8;
+
+    /** … and not to what no thread gives. */
+    private static final double LEAST_SHARE = 0.3;
+
+    private static final double MOST_SHARE = 4;
+
+    /** So many strings, of so many turns: one miscounted turn is no other thread. */
+    private static final int TELLING = 2;
+
+    /** How well it is known then, as a share of it. */
+    private static final double KNOWN_THEN = 0.15;
+
     private final InstrumentSpec spec;
+    /** What the strings of each turn came to as a share of what was promised, where that was a surprise. */
+    private final Map<Long, Map<Integer, Double>> shares = new TreeMap<>();
+
     private final Fit fit;
     private final List<Turns> screws;
     private final Map<Integer, LastTurn> lastTurns = new HashMap<>();
@@ -167,6 +189,44 @@ final class ActionReplay implements RoomReplay {
         boolean much = Math.abs(promised) > Math.max(PROMISED, PROMISED_SDS * evidence.sd());
         boolean still = Math.abs(point.value() - before) < Math.max(UNMOVED * Math.abs(promised), evidence.sd());
         return much && still ? turn.seq() : null;
+    }
+
+    @Override
+    public void believed(TakenReading taken, boolean blind, Progress job) {
+        JobEvent.ReadingTaken e = taken.reading();
+        LastTurn turn = lastTurns.get(e.string());
+        Look look = job.looks(Station.ACTION).get(e.string());
+        if (turn == null
+                || look == null
+                || look.seq() > turn.seq()
+                || taken.station() != Station.ACTION
+                || taken.unturned() != null
+                || !(taken.evidence() instanceof Evidence.Point point)
+                || !SurpriseTest.surprising(job.estimate(), e, point)) return;
+        double before = turn.before().now(e.string(), e.method(), e.means()).mean();
+        double promised = job.estimate().now(e.string(), e.method(), e.means()).mean() - before;
+        if (Math.abs(promised) < Math.max(PROMISED, PROMISED_SDS * point.sd())) return;
+        double share = (point.value() - before) / promised;
+        if (share < LEAST_SHARE || share > MOST_SHARE) return;
+        shares.computeIfAbsent(turn.seq(), seq -> new TreeMap<>()).put(e.string(), share);
+        otherThread(job);
+    }
+
+    /** Turn after turn came to more, or less, than the thread that is stated would give: believed at last, it is another thread. */
+    private void otherThread(Progress job) {
+        List<Map<Integer, Double>> telling = shares.values().stream()
+                .filter(turn -> turn.size() >= TELLING)
+                .filter(turn -> turn.values().stream().allMatch(s -> s > MORE)
+                        || turn.values().stream().allMatch(s -> s < LESS))
+                .toList();
+        if (telling.size() < TELLING) return;
+        double share = telling.getLast().values().stream()
+                .mapToDouble(s -> s)
+                .average()
+                .orElseThrow();
+        double pitch = job.estimate().screwPitch().mean() * share;
+        job.learn(job.estimate().withScrewPitch(new Normal(pitch, KNOWN_THEN * pitch)));
+        shares.clear();
     }
 
     @Override

@@ -29,6 +29,9 @@ public final class NutAdvisor {
     /** A pass rests on one reading, and a reading can be wrong: so few strokes at once do not ruin a slot. */
     private static final int MOST_STROKES = 6;
 
+    /** So many more than in the pass before it. */
+    private static final int MORE_STROKES = 1;
+
     private static final int MOST_LIGHT = 3;
 
     /** The bite counts as learned when its spread is under this share of it. */
@@ -185,6 +188,13 @@ public final class NutAdvisor {
         List<Integer> strings = low.stream().map(HeightVerdict::string).toList();
         Optional<Advice> look = HeightLook.before(job, means, Station.NUT, strings);
         if (look.isPresent()) return look.get();
+        // a single reading may be a slip of the keyboard, and condemns no slot
+        List<Integer> once = low.stream()
+                .filter(j -> j.repeats() < 2 && !buzzes(j.string()))
+                .map(HeightVerdict::string)
+                .toList();
+        if (!once.isEmpty() && !job.declined(Advice.Measure.closer(Station.NUT)))
+            return new Advice.Measure(Station.NUT, once, Advice.Measure.Reason.CONDEMNED);
         double amount =
                 low.stream().mapToDouble(j -> atSlot(j, -j.surplus())).max().orElse(0);
         boolean shim = low.size() > MOST_FILLED;
@@ -217,11 +227,12 @@ public final class NutAdvisor {
 
     private Optional<NutAdvice.FileSlots.Slot> file(HeightVerdict slot) {
         int strokes = 0;
-        while (strokes < MOST_STROKES && safe(slot, strokes + 1)) strokes++;
+        int most = most(slot.string());
+        while (strokes < most && safe(slot, strokes + 1)) strokes++;
         boolean light = strokes == 0;
         if (light) {
             // near the end a stroke with hardly any pressure takes half
-            while (strokes < MOST_LIGHT && safe(slot, (strokes + 1) * NutEvent.Filing.LIGHT)) strokes++;
+            while (strokes < Math.min(most, MOST_LIGHT) && safe(slot, (strokes + 1) * NutEvent.Filing.LIGHT)) strokes++;
             if (strokes == 0) {
                 if (!worthRisking(slot)) return Optional.empty();
                 strokes = 1;
@@ -235,6 +246,15 @@ public final class NutAdvisor {
                 means.tools().fileFor(job.spec().gauge(slot.string())).orElse(null),
                 after(slot, strokes * (light ? NutEvent.Filing.LIGHT : 1)),
                 atSlot(slot, surplus(slot)) < 2 * estimate.filingBite().mean()));
+    }
+
+    /**
+     * Never much more than in the pass before: where that one did next to nothing it was perhaps not made as it was ticked, and what looks like a dull file is one that will
+     * bite.
+     */
+    private int most(int string) {
+        Integer before = NutState.of(job).strokes().get(string);
+        return before == null ? MOST_STROKES : Math.min(MOST_STROKES, before + MORE_STROKES);
     }
 
     private boolean safe(HeightVerdict slot, double strokes) {

@@ -19,6 +19,7 @@ final class NutReplay implements RoomReplay {
     private final InstrumentSpec spec;
     private final Fit fit;
     private final Map<Integer, List<SlotFlaw>> slots = new TreeMap<>();
+    private final Map<Integer, Integer> strokes = new TreeMap<>();
     private boolean temporary;
 
     NutReplay(InstrumentSpec spec) {
@@ -42,8 +43,11 @@ final class NutReplay implements RoomReplay {
         if (!(logged.event() instanceof NutEvent event)) return;
         switch (event) {
             case NutEvent.SlotChecked e -> slots.put(e.string(), e.flaws());
-            case NutEvent.NutReworked e -> temporary |= e.way().temporary();
-            case NutEvent.SlotsFiled ignored -> {}
+            case NutEvent.NutReworked e -> {
+                temporary |= e.way().temporary();
+                strokes.keySet().removeAll(e.strings());
+            }
+            case NutEvent.SlotsFiled e -> e.slots().forEach(f -> strokes.put(f.string(), f.strokes()));
             case NutEvent.NutTargetSet ignored -> {}
         }
     }
@@ -63,6 +67,6 @@ final class NutReplay implements RoomReplay {
 
     @Override
     public NutState state(Setups setups) {
-        return new NutState(slots, temporary);
+        return new NutState(slots, strokes, temporary);
     }
 }

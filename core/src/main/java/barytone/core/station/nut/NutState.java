@@ -8,11 +8,13 @@ import java.util.Map;
  * What follows from the log about the nut.
  *
  * @param slots what was found on looking at slots
+ * @param strokes of the last pass in each slot, light ones as they were made
  * @param temporary a temporary repair was made
  */
-public record NutState(Map<Integer, List<SlotFlaw>> slots, boolean temporary) {
+public record NutState(Map<Integer, List<SlotFlaw>> slots, Map<Integer, Integer> strokes, boolean temporary) {
     public NutState {
         slots = Map.copyOf(slots);
+        strokes = Map.copyOf(strokes);
     }
 
     /** Of a job. */

@@ -312,9 +312,11 @@ public final class RodAdvisor {
                             : new Advice.Measure(Station.RELIEF, unread, Advice.Measure.Reason.STALE));
         }
         if (allIn() || !faded(last, measured)) return Optional.empty();
-        if (job.spec().rod() == RodType.DOUBLE && turnedWithoutEffect(measured) < FREE_PLAY_LIMIT)
+        if (job.spec().rod() == RodType.DOUBLE && freePlay(measured) < FREE_PLAY_LIMIT)
             return Optional.of(new ReliefAdvice.FreePlay(last));
-        if (measured.size() < 2 || !faded(measured.get(measured.size() - 2), measured)) return Optional.empty();
+        boolean searched = job.spec().rod() == RodType.DOUBLE && freePlay(measured) >= FREE_PLAY_LIMIT;
+        if (!searched && (measured.size() < 2 || !faded(measured.get(measured.size() - 2), measured)))
+            return Optional.empty();
         boolean loosening = ReliefState.of(job).reversed() == last.net().sixteenths() > 0;
         return Optional.of(new ReliefAdvice.Stop(
                 loosening ? ReliefAdvice.Stop.Reason.SLACK : ReliefAdvice.Stop.Reason.NO_RESPONSE, last));
@@ -352,6 +354,12 @@ public final class RodAdvisor {
                 && change != null
                 && Math.abs(perTurn.mean()) < FADED * reference
                 && reference * Math.abs(step.net().value()) > TOLD * Math.hypot(change.sd(), DRIFT);
+    }
+
+    /** How far free play was searched for, in sixteenths: turns that were noted as free, and turns that did nothing. */
+    private int freePlay(List<RodStep> measured) {
+        return turnedWithoutEffect(measured)
+                + Math.abs(ReliefState.of(job).freeTurns().sixteenths());
     }
 
     private static int turnedWithoutEffect(List<RodStep> measured) {
