@@ -2,26 +2,14 @@ package barytone.core.bridge;
 
 /** How the saddles of an instrument are raised and lowered. */
 public enum BridgeKind {
-    INDIVIDUAL("individual saddles", Mechanism.SADDLES, false),
-    BASS("bass bridge, individual saddles", Mechanism.SADDLES, false),
-    TWO_POST("bridge on two posts", Mechanism.POSTS, false),
-    BARRELS("barrel saddles, two strings each", Mechanism.BARRELS, false),
-    FIXED("fixed saddle in a slot", Mechanism.BLANK, false),
-    FLOATING("floating bridge on two wheels", Mechanism.POSTS, false),
-    VIBRATO_SADDLES("spring-balanced vibrato, individual saddles", Mechanism.SADDLES, true),
-    VIBRATO_POSTS("spring-balanced vibrato on two posts", Mechanism.POSTS, true);
-
-    /** What carries the strings. */
-    public enum Mechanism {
-        /** One saddle for each string, two grub screws each. */
-        SADDLES,
-        /** Two supports under all strings. */
-        POSTS,
-        /** Two screws under each pair of strings. */
-        BARRELS,
-        /** A blank in a slot: sanded underneath, or shimmed. */
-        BLANK
-    }
+    INDIVIDUAL("individual saddles", new SaddleEach(), false),
+    BASS("bass bridge, individual saddles", new SaddleEach(), false),
+    TWO_POST("bridge on two posts", new Posts(), false),
+    BARRELS("barrel saddles, two strings each", new Barrels(), false),
+    FIXED("fixed saddle in a slot", new Blank(), false),
+    FLOATING("floating bridge on two wheels", new Wheels(), false),
+    VIBRATO_SADDLES("spring-balanced vibrato, individual saddles", new SaddleEach(), true),
+    VIBRATO_POSTS("spring-balanced vibrato on two posts", new Posts(), true);
 
     private final String label;
     private final Mechanism mechanism;
@@ -38,13 +26,14 @@ public enum BridgeKind {
         return label;
     }
 
+    /** How it carries the strings, and what of it can be moved. */
     public Mechanism mechanism() {
         return mechanism;
     }
 
     /** Whether length is set with screws, and so counted in turns: not where a crown is filed or a foot is moved. */
     public boolean lengthScrewed() {
-        return this != FIXED && this != FLOATING;
+        return mechanism.along() == Mechanism.Along.SCREWS;
     }
 
     /** Whether springs hold it against the strings, so that it must be level and blocked while it is measured. */
@@ -54,6 +43,6 @@ public enum BridgeKind {
 
     /** Whether heights are set with screws, and so counted in turns. */
     public boolean screwed() {
-        return mechanism != Mechanism.BLANK;
+        return mechanism.screwed();
     }
 }

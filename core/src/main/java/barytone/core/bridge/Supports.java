@@ -25,44 +25,21 @@ public record Supports(List<String> names, List<Double> places, List<List<Double
         shares = shares.stream().map(List::copyOf).toList();
     }
 
-    /**
-     * The supports of a bridge.
-     *
-     * @param z the strings' places across the bridge in mm, treble positive, string 1 first
-     */
-    public static Supports of(BridgeKind kind, List<Double> z) {
-        return switch (kind.mechanism()) {
-            case SADDLES -> saddles(z);
-            case POSTS -> {
-                String what = kind == BridgeKind.FLOATING ? " wheel" : " post";
-                yield between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass" + what, "treble" + what);
-            }
-            case BARRELS -> barrels(z);
-            case BLANK -> between(z, z.getLast(), z.getFirst(), "bass side", "treble side");
-        };
+    /** Two of them outside of all strings, from which the heights between follow in a line. */
+    static Supports onPosts(List<Double> z, String noun) {
+        return between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass " + noun, "treble " + noun);
     }
 
-    /**
-     * What carries the strings along the bridge: what is moved to lengthen or shorten them.
-     *
-     * @param z the strings' places across the bridge in mm, treble positive, string 1 first
-     */
-    public static Supports lengthwise(BridgeKind kind, List<Double> z) {
-        return switch (kind) {
-            case BARRELS -> pairs(z);
-            case FLOATING ->
-                between(z, z.getLast() - POST_MARGIN, z.getFirst() + POST_MARGIN, "bass foot", "treble foot");
-            case FIXED -> {
-                Supports each = saddles(z);
-                yield new Supports(
-                        each.names.stream()
-                                .map(n -> n.replace("saddle", "crown"))
-                                .toList(),
-                        each.places,
-                        each.shares);
-            }
-            default -> saddles(z);
-        };
+    /** The two ends of one piece under all strings. */
+    static Supports ends(List<Double> z) {
+        return between(z, z.getLast(), z.getFirst(), "bass side", "treble side");
+    }
+
+    /** The place under each string where its crown is filed. */
+    static Supports crowns(List<Double> z) {
+        Supports each = saddles(z);
+        return new Supports(
+                each.names.stream().map(n -> n.replace("saddle", "crown")).toList(), each.places, each.shares);
     }
 
     /** The strings that a support moves, lowest first. */
@@ -72,7 +49,8 @@ public record Supports(List<String> names, List<Double> places, List<List<Double
         return strings;
     }
 
-    private static Supports pairs(List<Double> z) {
+    /** One saddle for each pair, as it is moved along its strings. */
+    static Supports pairs(List<Double> z) {
         List<String> names = new ArrayList<>();
         List<Double> places = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();
@@ -88,7 +66,8 @@ public record Supports(List<String> names, List<Double> places, List<List<Double
         return new Supports(names, places, shares);
     }
 
-    private static Supports saddles(List<Double> z) {
+    /** One for each string. */
+    static Supports saddles(List<Double> z) {
         List<String> names = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();
         for (int s = z.size(); s >= 1; s--) {
@@ -106,7 +85,8 @@ public record Supports(List<String> names, List<Double> places, List<List<Double
         return new Supports(List.of(bassName, trebleName), List.of(bass, treble), List.of(toBass, toTreble));
     }
 
-    private static Supports barrels(List<Double> z) {
+    /** Two screws for each pair. */
+    static Supports barrels(List<Double> z) {
         List<String> names = new ArrayList<>();
         List<Double> places = new ArrayList<>();
         List<List<Double>> shares = new ArrayList<>();

@@ -1,6 +1,5 @@
 package barytone.core.height;
 
-import barytone.core.bridge.BridgeKind;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobState;
@@ -19,7 +18,7 @@ public final class Rigid {
 
     /** Whether the saddle of a job is one rigid piece. */
     public static boolean saddle(JobState job) {
-        return job.spec().fittings().bridge() == BridgeKind.FIXED;
+        return job.spec().fittings().bridge().mechanism().rigid();
     }
 
     /** Whether a string lies between two outer ones that were read on a rigid saddle, so that its action follows from theirs. */

@@ -149,12 +149,12 @@ public record InstrumentSpec(
 
     /** What carries the strings at the bridge. */
     public Supports supports() {
-        return Supports.of(fittings.bridge(), acrossBridge());
+        return fittings.bridge().mechanism().heights(acrossBridge());
     }
 
     /** What is moved to lengthen or shorten the strings. */
     public Supports lengthwise() {
-        return Supports.lengthwise(fittings.bridge(), acrossBridge());
+        return fittings.bridge().mechanism().lengths(acrossBridge());
     }
 
     /** A string of the set; the nearest one when the set has fewer. */

@@ -343,7 +343,7 @@ final class RealInstrument implements Workpiece {
                 double low = reworked(e.bass(), off + taper / 2);
                 double high = reworked(e.treble(), off - taper / 2);
                 proud += Math.min(low, high);
-                lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge()).atStrings(List.of(low, high)));
+                lift(BridgeKind.FIXED.mechanism().heights(spec.acrossBridge()).atStrings(List.of(low, high)));
             }
             case NutEvent.SlotsFiled e -> e.slots().forEach(this::file);
             case ToneEvent.SaddlesMoved e -> moveAlong(e);

@@ -155,10 +155,7 @@ final class VirtualInstrument implements Workpiece {
         trebleCurvature = (mean - half) / perCurvature;
         double nut = Math.max(0.10, 0.26 + 0.07 * random.nextGaussian());
         int spoiled = random.nextInt(10) == 0 ? random.nextInt(slots.length) : -1;
-        boolean alone = switch (spec.fittings().bridge().mechanism()) {
-            case SADDLES -> true;
-            case POSTS, BARRELS, BLANK -> false;
-        };
+        boolean alone = spec.fittings().bridge().mechanism().alone();
         double offset = 0.4 + 0.5 * random.nextGaussian();
         double tilt = 0.15 * random.nextGaussian();
         for (int s = 1; s <= slots.length; s++) {
@@ -258,7 +255,9 @@ final class VirtualInstrument implements Workpiece {
                         .map(t -> t.value() * threadPitch * give(0.02))
                         .toList()));
             case ActionEvent.SaddleReworked e ->
-                lift(Supports.of(BridgeKind.FIXED, spec.acrossBridge())
+                lift(BridgeKind.FIXED
+                        .mechanism()
+                        .heights(spec.acrossBridge())
                         .atStrings(List.of(e.bass() * give(REWORK), e.treble() * give(REWORK))));
             case NutEvent.SlotsFiled e -> e.slots().forEach(this::file);
             // practice is about gaps so far: nobody listens to a simulated instrument

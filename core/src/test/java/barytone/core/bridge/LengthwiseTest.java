@@ -27,7 +27,7 @@ class LengthwiseTest {
         "FLOATING, 2, bass foot"
     })
     void everyBridgeHasItsOwn(BridgeKind kind, int size, String first) {
-        Supports along = Supports.lengthwise(kind, SIX);
+        Supports along = kind.mechanism().lengths(SIX);
         assertThat(along.size()).isEqualTo(size);
         assertThat(along.names().getFirst()).isEqualTo(first);
     }
@@ -35,14 +35,14 @@ class LengthwiseTest {
     @ParameterizedTest
     @EnumSource(BridgeKind.class)
     void allMovedAlikeMovesEveryStringAlike(BridgeKind kind) {
-        Supports along = Supports.lengthwise(kind, SIX);
+        Supports along = kind.mechanism().lengths(SIX);
         assertThat(along.atStrings(Collections.nCopies(along.size(), 1.5)))
                 .allSatisfy(d -> assertThat(d).isCloseTo(1.5, within(1e-9)));
     }
 
     @Test
     void aStringLeftOverHasASaddleOfItsOwn() {
-        Supports along = Supports.lengthwise(BridgeKind.BARRELS, FIVE);
+        Supports along = BridgeKind.BARRELS.mechanism().lengths(FIVE);
         assertThat(along.names()).containsExactly("saddle 5", "barrel 4–3", "barrel 2–1");
         assertThat(along.strings(0)).containsExactly(5);
         assertThat(along.strings(1)).containsExactly(4, 3);
@@ -51,7 +51,7 @@ class LengthwiseTest {
 
     @Test
     void aFootMovesTheStringsOnItsOwnSideMost() {
-        Supports feet = Supports.lengthwise(BridgeKind.FLOATING, SIX);
+        Supports feet = BridgeKind.FLOATING.mechanism().lengths(SIX);
         List<Double> got = feet.atStrings(List.of(1.0, 0.0));
         assertThat(got.getLast()).isGreaterThan(0.8);
         assertThat(got.getFirst()).isLessThan(0.2);

@@ -16,14 +16,14 @@ class SupportsTest {
     private static final List<Double> EVEN = Collections.nCopies(6, 1.0);
 
     private static List<Double> got(BridgeKind kind, List<Double> needs, List<Double> weights) {
-        Supports supports = Supports.of(kind, Z);
+        Supports supports = kind.mechanism().heights(Z);
         return supports.atStrings(SupportSolver.solve(supports, needs, weights));
     }
 
     @ParameterizedTest
     @EnumSource(BridgeKind.class)
     void raisingEveryStringAlikeRaisesEverySupportAlike(BridgeKind kind) {
-        Supports supports = Supports.of(kind, Z);
+        Supports supports = kind.mechanism().heights(Z);
         List<Double> moved = SupportSolver.solve(supports, Collections.nCopies(6, 0.4), EVEN);
         assertThat(moved).allSatisfy(m -> assertThat(m).isCloseTo(0.4, within(1e-6)));
         assertThat(supports.atStrings(moved)).allSatisfy(m -> assertThat(m).isCloseTo(0.4, within(1e-6)));
@@ -41,7 +41,7 @@ class SupportsTest {
     @Test
     void anIndividualSaddleMovesItsOwnStringOnly() {
         List<Double> moved = SupportSolver.solve(
-                Supports.of(BridgeKind.INDIVIDUAL, Z), List.of(0.0, 0.0, -0.5, 0.0, 0.0, 0.0), EVEN);
+                BridgeKind.INDIVIDUAL.mechanism().heights(Z), List.of(0.0, 0.0, -0.5, 0.0, 0.0, 0.0), EVEN);
         assertThat(moved.get(3)).isCloseTo(-0.5, within(1e-6));
         assertThat(moved.stream().filter(m -> Math.abs(m) > 1e-6)).hasSize(1);
     }
@@ -55,7 +55,7 @@ class SupportsTest {
         assertThat(got.getLast()).isCloseTo(-0.6, within(1e-6));
         assertThat(got.get(2)).isCloseTo(-0.36, within(1e-6));
         // the posts stand outside of the strings, so they move a little more apart than the strings do
-        Supports posts = Supports.of(BridgeKind.TWO_POST, Z);
+        Supports posts = BridgeKind.TWO_POST.mechanism().heights(Z);
         List<Double> moved = SupportSolver.solve(posts, List.of(-0.2, 0.0, 0.0, 0.0, 0.0, -0.6), outer);
         assertThat(moved.getFirst()).isLessThan(-0.6);
         assertThat(moved.getLast()).isGreaterThan(-0.2);
@@ -64,7 +64,7 @@ class SupportsTest {
     @Test
     void barrelsTiltOnPurposeAndTheirNeighboursStay() {
         List<Double> needs = List.of(0.0, 0.0, -0.30, -0.10, 0.0, 0.0);
-        Supports barrels = Supports.of(BridgeKind.BARRELS, Z);
+        Supports barrels = BridgeKind.BARRELS.mechanism().heights(Z);
         List<Double> moved = SupportSolver.solve(barrels, needs, EVEN);
         assertThat(barrels.names().get(2)).isEqualTo("barrel 4–3, bass screw");
         assertThat(barrels.atStrings(moved))
@@ -76,7 +76,9 @@ class SupportsTest {
     @Test
     void anOddStringHasASaddleOfItsOwn() {
         List<Double> five = List.of(30.0, 15.0, 0.0, -15.0, -30.0);
-        assertThat(Supports.of(BridgeKind.BARRELS, five).names()).hasSize(5).contains("saddle 5");
+        assertThat(BridgeKind.BARRELS.mechanism().heights(five).names())
+                .hasSize(5)
+                .contains("saddle 5");
     }
 
     @Test

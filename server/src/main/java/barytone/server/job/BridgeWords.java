@@ -196,10 +196,7 @@ public final class BridgeWords extends RoomVoice<ActionAdvice, ActionEvent> {
 
     Said screws(ActionAdvice.TurnScrews t) {
         Supports supports = state.spec().supports();
-        boolean individual = switch (state.spec().fittings().bridge().mechanism()) {
-            case SADDLES -> true;
-            case POSTS, BARRELS, BLANK -> false;
-        };
+        boolean individual = state.spec().fittings().bridge().mechanism().alone();
         List<JobView.StepView> steps = new ArrayList<>();
         for (int i = 0; i < t.screws().size(); i++) {
             if (t.screws().get(i).isZero()) continue;
@@ -241,12 +238,7 @@ public final class BridgeWords extends RoomVoice<ActionAdvice, ActionEvent> {
         boolean up = t.screws().stream().anyMatch(s -> s.sixteenths() > 0);
         boolean down = t.screws().stream().anyMatch(s -> s.sixteenths() < 0);
         return rough + (up && down ? "Set" : up ? "Raise" : "Lower") + " " + steps.size() + " "
-                + switch (state.spec().fittings().bridge().mechanism()) {
-                    case SADDLES -> "saddles";
-                    case POSTS -> "posts";
-                    case BARRELS -> "barrel screws";
-                    case BLANK -> "sides";
-                };
+                + state.spec().fittings().bridge().mechanism().heightNoun();
     }
 
     /** How far strings that share a support end from the middle of their bands. */

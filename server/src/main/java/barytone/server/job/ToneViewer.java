@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.Supports;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.intonation.IntonationWays;
@@ -128,7 +127,7 @@ final class ToneViewer {
 
     /** The string of its pair that a saddle is set for, when that is another one; what is left of this one is meant so. */
     private Optional<Integer> favoured(int string) {
-        if (spec.fittings().bridge() != BridgeKind.BARRELS) return Optional.empty();
+        if (!spec.fittings().bridge().mechanism().paired()) return Optional.empty();
         Supports along = spec.lengthwise();
         int place = 0;
         for (int j = 0; j < along.size(); j++) {
@@ -212,7 +211,7 @@ final class ToneViewer {
                     .forEach(e -> remarks.add("Relief, nut or action moved since " + s + " " + spec.stringName(s)
                             + " was read: that alone makes " + Cents.signed(e.byHeights()) + " cents at 12."));
         }
-        if (spec.fittings().bridge() == BridgeKind.BARRELS) barrels(remarks);
+        if (spec.fittings().bridge().mechanism().paired()) barrels(remarks);
         return remarks;
     }
 
@@ -240,7 +239,7 @@ final class ToneViewer {
         List<ToneViews.PairView> pairs = new ArrayList<>();
         for (int j = 0; j < along.size(); j++) {
             List<Integer> strings = along.strings(j);
-            if (strings.size() != 2 || spec.fittings().bridge() == BridgeKind.FLOATING) continue;
+            if (strings.size() != 2 || !spec.fittings().bridge().mechanism().paired()) continue;
             String low = strings.getFirst() + " " + spec.stringName(strings.getFirst());
             String high = strings.getLast() + " " + spec.stringName(strings.getLast());
             boolean read = strings.stream().allMatch(s -> all.at(s).read());

@@ -1,7 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
-import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.Mechanism;
 import barytone.core.bridge.Supports;
 import barytone.core.estimate.Normal;
 import barytone.core.intonation.IntonationWays;
@@ -216,7 +216,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     /** How far a saddle goes, and what its screw does for it. */
     String shift(double back, Turns clockwise) {
         String way = unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut");
-        if (clockwise.isZero()) return state.spec().fittings().bridge() == BridgeKind.FIXED ? "file it " + way : way;
+        if (clockwise.isZero()) return mechanism().along() == Mechanism.Along.FILED ? "file it " + way : way;
         return Words.clockwise(clockwise) + ", " + way;
     }
 
@@ -233,42 +233,50 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     }
 
     Said move(ToneAdvice.MoveSaddles m) {
-        BridgeKind bridge = state.spec().fittings().bridge();
+        Mechanism bridge = mechanism();
         List<JobView.StepView> steps = m.steps().stream()
                 .map(s -> new JobView.StepView(support(s.support()), shift(s.back(), s.clockwise()), cents(s), null))
                 .toList();
         List<String> why = new ArrayList<>();
         why.add("Sharp asks for a longer string, flat for a shorter one.");
-        switch (bridge) {
-            case FIXED ->
+        switch (bridge.along()) {
+            case FILED ->
                 why.add(
                         "File the top so that the crown comes to stand there; its height stays. Mark it under the string first.");
-            case FLOATING ->
+            case FEET ->
                 why.add(
                         "The two outer strings decide where the feet stand; the others keep what their saddle gives. Mark the feet with tape first."
                                 + rest(m));
-            default -> {
+            case SCREWS -> {
                 why.add(
                         "Slacken, turn, then push the saddle home against its screw: a screw may back out without moving it.");
                 why.add("These screws give " + screw() + ".");
             }
         }
-        if (bridge == BridgeKind.BARRELS)
+        if (bridge.paired())
             why.add(
                     "One saddle under two strings: what is right for one is not for the other. The rule is in the ways.");
         why.add("Then tune up and sound the same notes again.");
-        return Said.move(headline(m, bridge, steps), why, EYES, steps, bridge == BridgeKind.FIXED ? "Filed" : "Moved");
+        return Said.move(
+                headline(m, bridge, steps),
+                why,
+                EYES,
+                steps,
+                bridge.along() == Mechanism.Along.FILED ? "Filed" : "Moved");
     }
 
-    private String headline(ToneAdvice.MoveSaddles m, BridgeKind bridge, List<JobView.StepView> steps) {
-        if (bridge == BridgeKind.FLOATING) return "Move the bridge on its feet";
+    private String headline(ToneAdvice.MoveSaddles m, Mechanism bridge, List<JobView.StepView> steps) {
+        if (bridge.along() == Mechanism.Along.FEET) return "Move the bridge on its feet";
         if (m.steps().size() == 1) {
             ToneAdvice.MoveSaddles.Step only = m.steps().getFirst();
             return steps.getFirst().where() + ": " + shift(only.back(), only.clockwise());
         }
-        return (bridge == BridgeKind.FIXED ? "File " : "Move ")
-                + m.steps().size()
-                + (bridge == BridgeKind.FIXED ? " crowns" : bridge == BridgeKind.BARRELS ? " barrels" : " saddles");
+        return (bridge.along() == Mechanism.Along.FILED ? "File " : "Move ")
+                + m.steps().size() + " " + bridge.lengthNoun();
+    }
+
+    private Mechanism mechanism() {
+        return state.spec().fittings().bridge().mechanism();
     }
 
     private String rest(ToneAdvice.MoveSaddles m) {
@@ -290,7 +298,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
 
     Said limit(ToneAdvice.SaddleLimit l) {
         double back = l.step().back();
-        boolean fixed = state.spec().fittings().bridge() == BridgeKind.FIXED;
+        boolean fixed = mechanism().along() == Mechanism.Along.FILED;
         List<String> why = new ArrayList<>();
         why.add("Its string wants " + unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut")
                 + "; there is room for "

@@ -2,7 +2,6 @@ package barytone.core.station.action;
 
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.NeckShim;
-import barytone.core.bridge.Supports;
 import barytone.core.estimate.Move;
 import barytone.core.height.ActionTarget;
 import barytone.core.instrument.InstrumentSpec;
@@ -76,7 +75,7 @@ public sealed interface ActionEvent extends JobEvent {
         public List<Move> moves(InstrumentSpec spec) {
             // a blank lies on two ends, whatever else carries the strings
             List<List<Double>> ends =
-                    Supports.of(BridgeKind.FIXED, spec.acrossBridge()).shares();
+                    BridgeKind.FIXED.mechanism().heights(spec.acrossBridge()).shares();
             List<Move> moves = new ArrayList<>();
             if (bass != 0) moves.add(new Move.SaddleLifted(ends.getFirst(), bass, Adjustment.REWORK_SPREAD));
             if (treble != 0) moves.add(new Move.SaddleLifted(ends.getLast(), treble, Adjustment.REWORK_SPREAD));

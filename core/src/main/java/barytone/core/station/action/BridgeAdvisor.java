@@ -167,10 +167,7 @@ public final class BridgeAdvisor {
 
     /** An individual saddle in its band is left alone; strings that share a support all count. */
     private List<Double> weights() {
-        boolean alone = switch (job.spec().fittings().bridge().mechanism()) {
-            case SADDLES -> true;
-            case POSTS, BARRELS, BLANK -> false;
-        };
+        boolean alone = job.spec().fittings().bridge().mechanism().alone();
         return strings.stream()
                 .map(j -> !j.read() || (alone && j.outside() == 0)
                         ? 0.0

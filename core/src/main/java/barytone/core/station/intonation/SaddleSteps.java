@@ -1,6 +1,6 @@
 package barytone.core.station.intonation;
 
-import barytone.core.bridge.BridgeKind;
+import barytone.core.bridge.Mechanism;
 import barytone.core.bridge.Supports;
 import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.ToneForecast;
@@ -39,7 +39,7 @@ final class SaddleSteps {
 
     /** What every saddle should do, those that should stay left out; from bass to treble. */
     List<ToneAdvice.MoveSaddles.Step> steps() {
-        if (job.spec().fittings().bridge() == BridgeKind.FLOATING) return feetSteps();
+        if (job.spec().fittings().bridge().mechanism().along() == Mechanism.Along.FEET) return feetSteps();
         List<Double> wanted = wanted();
         List<ToneAdvice.MoveSaddles.Step> steps = new ArrayList<>();
         for (int j = 0; j < along.size(); j++) {
@@ -88,7 +88,7 @@ final class SaddleSteps {
     /** The strings for which a support is moved: all that it carries, of a pair the favoured one alone. */
     private List<Integer> deciding(int support) {
         List<Integer> strings = along.strings(support);
-        if (strings.size() != 2 || job.spec().fittings().bridge() != BridgeKind.BARRELS) return strings;
+        if (strings.size() != 2 || !job.spec().fittings().bridge().mechanism().paired()) return strings;
         int place = 0;
         for (int j = 0; j < support; j++) if (along.strings(j).size() == 2) place++;
         return switch (Tones.of(job).ways().pair(place)) {
@@ -232,7 +232,8 @@ final class SaddleSteps {
     private double room(int support, double back) {
         Tones.Room read = Tones.of(job).room().get(support);
         if (read != null) return back > 0 ? read.back() : read.forward();
-        if (job.spec().fittings().bridge() != BridgeKind.FIXED) return Double.POSITIVE_INFINITY;
+        if (job.spec().fittings().bridge().mechanism().along() != Mechanism.Along.FILED)
+            return Double.POSITIVE_INFINITY;
         // a crown stands in the middle of its saddle's top until somebody has looked
         double half = job.spec().fittings().length().thickness() / 2 - EDGE;
         double moved = Tones.of(job).moved().get(support);
