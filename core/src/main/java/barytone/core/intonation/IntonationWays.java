@@ -21,7 +21,7 @@ public record IntonationWays(
         PlayedWhere where,
         Reference reference,
         List<Double> tolerances,
-        List<PairedSaddle.Rule> pairs,
+        List<BarrelSplit.Rule> pairs,
         double a4,
         List<Double> offsets,
         boolean upToPitch) {
@@ -81,8 +81,8 @@ public record IntonationWays(
     }
 
     /** Who gets it right on a saddle with two strings. */
-    public PairedSaddle.Rule pair(int place) {
-        return place < pairs.size() ? pairs.get(place) : PairedSaddle.Rule.SPLIT;
+    public BarrelSplit.Rule pair(int place) {
+        return place < pairs.size() ? pairs.get(place) : BarrelSplit.Rule.SPLIT;
     }
 
     /** Whether it fits an instrument with so many strings and frets; where there is a fret 12 it is read. */

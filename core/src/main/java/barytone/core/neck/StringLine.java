@@ -72,9 +72,7 @@ public record StringLine(FretScale scale, int bodyJointFret, double compensation
                                 scale.crown(m.gaugeFret()))
                         - crownHeight(k, m.gaugeFret());
             case GapMethod.NutOpen ignored -> openString(state, scale.crown(1)) - crownHeight(k, 1);
-            case GapMethod.NutPressed m ->
-                through(0, nutHeight(state), scale.crown(m.heldFret()), crownHeight(k, m.heldFret()), scale.crown(1))
-                        - crownHeight(k, 1);
+            case GapMethod.NutPressed m -> PressedGap.of(this, state, m.heldFret());
             case GapMethod.Action m -> openString(state, scale.crown(m.gaugeFret())) - crownHeight(k, m.gaugeFret());
             case GapMethod.ActionCapo m ->
                 through(scale.crown(1), crownHeight(k, 1), saddle(), state.saddleHeight(), scale.crown(m.gaugeFret()))
@@ -140,7 +138,7 @@ public record StringLine(FretScale scale, int bodyJointFret, double compensation
         }
     }
 
-    private static double through(double x0, double y0, double x1, double y1, double x) {
+    static double through(double x0, double y0, double x1, double y1, double x) {
         return y0 + (y1 - y0) * (x - x0) / (x1 - x0);
     }
 }

@@ -30,7 +30,7 @@ public enum Tool {
 
     /** A ruler, read to half of its finest mark. */
     Tool(String code, String label, double mark) {
-        this(code, label, mark / (2 * Math.sqrt(3)), 0, mark / 4);
+        this(code, label, RulerUncertainty.scatter(mark), 0, RulerUncertainty.sees(mark));
     }
 
     Tool(String code, String label, double scatter, double offset, double sees) {

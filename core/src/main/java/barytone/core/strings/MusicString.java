@@ -93,8 +93,7 @@ public record MusicString(double diameter, double core, StringWrap wrap) {
     public double tension(double scaleLength, double frequency) {
         Allowed.number("scaleLength", scaleLength, 100, 2000, "mm");
         Allowed.number("frequency", frequency, 10, 5000, "Hz");
-        double v = 2 * scaleLength / 1000 * frequency;
-        return massPerLength() * v * v;
+        return StringTension.newtons(massPerLength(), scaleLength / 1000, frequency);
     }
 
     /** Longitudinal stiffness EA of what carries the tension, the core, in N. */

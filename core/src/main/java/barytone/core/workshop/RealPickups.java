@@ -5,6 +5,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupScrew;
 import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Turns;
 import java.util.List;
@@ -77,8 +78,7 @@ final class RealPickups {
 
     /** Turns a screw, clockwise as the screwdriver sees it. */
     void turn(int pickup, Pickup.Side side, Turns clockwise) {
-        double up =
-                clockwise.value() * perTurn * (pickups.get(pickup).mounting().clockwiseRaises() ? 1 : -1);
+        double up = perTurn * PickupScrew.raised(pickups.get(pickup).mounting(), clockwise);
         boolean lags = up > 0 && tired[pickup][side.ordinal()];
         heights[pickup][side.ordinal()] += lags ? TIRED * up : up;
     }

@@ -54,15 +54,15 @@ class IntonationTest {
 
     @Test
     void aPairSharesOneSaddleByItsRule() {
-        var first = new PairedSaddle.Member(1.5, 5);
-        var second = new PairedSaddle.Member(2.5, -1);
-        PairedSaddle split = PairedSaddle.of(SCALE, first, second, PairedSaddle.Rule.SPLIT);
+        var first = new BarrelSplit.Member(1.5, 5);
+        var second = new BarrelSplit.Member(2.5, -1);
+        BarrelSplit split = BarrelSplit.of(SCALE, first, second, BarrelSplit.Rule.SPLIT);
         assertThat(split.first()).isCloseTo(-split.second(), within(1e-9));
         assertThat(split.first()).isCloseTo(3, within(0.02));
-        assertThat(PairedSaddle.of(SCALE, first, second, PairedSaddle.Rule.FAVOUR_FIRST)
+        assertThat(BarrelSplit.of(SCALE, first, second, BarrelSplit.Rule.FAVOUR_FIRST)
                         .first())
                 .isCloseTo(0, within(1e-9));
-        assertThat(PairedSaddle.of(SCALE, first, second, PairedSaddle.Rule.FAVOUR_SECOND)
+        assertThat(BarrelSplit.of(SCALE, first, second, BarrelSplit.Rule.FAVOUR_SECOND)
                         .second())
                 .isCloseTo(0, within(1e-9));
     }

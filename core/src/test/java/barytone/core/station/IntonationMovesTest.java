@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import barytone.core.advice.Advice;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.NeckJoint;
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.IntonationWays;
-import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.intonation.ToneForecast;
@@ -169,7 +169,7 @@ class IntonationMovesTest extends PaperJob {
                 ways.where(),
                 ways.reference(),
                 ways.tolerances(),
-                Collections.nCopies(3, PairedSaddle.Rule.FAVOUR_SECOND),
+                Collections.nCopies(3, BarrelSplit.Rule.FAVOUR_SECOND),
                 440,
                 ways.offsets(),
                 true)));

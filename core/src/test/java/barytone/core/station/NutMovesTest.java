@@ -17,8 +17,8 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.TapReport;
 import barytone.core.reading.Tool;
+import barytone.core.station.nut.NeverBelowFrets;
 import barytone.core.station.nut.NutAdvice;
-import barytone.core.station.nut.NutAdvisor;
 import barytone.core.station.nut.NutEvent;
 import barytone.core.station.nut.NutSchool;
 import barytone.core.station.nut.NutState;
@@ -60,7 +60,7 @@ class NutMovesTest extends PaperJob {
             Band band = HeightVerdict.band(state(), Station.NUT, slot.string());
             assertThat(slot.expected().mean()).isGreaterThanOrEqualTo(band.middle() - 1e-9);
             assertThat(slot.expected().mean() - 2.5 * slot.expected().sd()).isGreaterThan(band.low());
-            assertThat(NutAdvisor.strokesToFretLevel(state().estimate(), slot.string()))
+            assertThat(NeverBelowFrets.strokesLeft(state().estimate(), slot.string()))
                     .isGreaterThan(slot.strokes());
             assertThat(slot.file()).isNotNull();
         }

@@ -27,6 +27,7 @@ import barytone.core.reading.Toolkit;
 import barytone.core.station.action.ActionAdvice;
 import barytone.core.station.action.ActionSchool;
 import barytone.core.station.action.ActionState;
+import barytone.core.station.nut.NeverBelowFrets;
 import barytone.core.station.nut.NutAdvisor;
 import barytone.core.station.nut.NutState;
 import barytone.core.station.nut.SlotFlaw;
@@ -318,7 +319,7 @@ final class HeightViewer {
                 state.spec().stringName(string),
                 units.gauge().showWithUnit(gauge),
                 file,
-                read ? "about " + Math.round(NutAdvisor.strokesToFretLevel(state.estimate(), string)) : null,
+                read ? "about " + Math.round(NeverBelowFrets.strokesLeft(state.estimate(), string)) : null,
                 NutState.of(state).slots().containsKey(string),
                 NutState.of(state).slots().getOrDefault(string, List.of()));
     }

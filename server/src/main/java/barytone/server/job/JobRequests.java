@@ -2,8 +2,8 @@ package barytone.server.job;
 
 import barytone.core.bridge.NeckShim;
 import barytone.core.instrument.NutMaterial;
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.IntonationWays;
-import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.Station;
@@ -284,7 +284,7 @@ final class JobRequests {
             PlayedWhere where,
             IntonationWays.Reference reference,
             List<String> tolerances,
-            List<PairedSaddle.Rule> pairs,
+            List<BarrelSplit.Rule> pairs,
             String a4,
             String offsets,
             boolean upToPitch)

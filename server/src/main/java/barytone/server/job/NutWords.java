@@ -6,6 +6,7 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.station.action.BridgeAdvisor;
+import barytone.core.station.nut.NeverBelowFrets;
 import barytone.core.station.nut.NutAdvice;
 import barytone.core.station.nut.NutAdvisor;
 import barytone.core.station.nut.NutEvent;
@@ -178,12 +179,12 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
                 "Along the line from string to tuner; the floor falls gently towards the tuner and the string leaves at the front edge.");
         List<Integer> near = f.slots().stream()
                 .map(NutAdvice.FileSlots.Slot::string)
-                .filter(s -> NutAdvisor.strokesToFretLevel(state.estimate(), s) < 8)
+                .filter(s -> NeverBelowFrets.strokesLeft(state.estimate(), s) < 8)
                 .toList();
         String caution = near.isEmpty()
                 ? FILE_CAUTION
                 : FILE_CAUTION + " " + Words.sentence(words.strings(near)) + " would be level with the frets in about "
-                        + Math.round(NutAdvisor.strokesToFretLevel(state.estimate(), near.getFirst()))
+                        + Math.round(NeverBelowFrets.strokesLeft(state.estimate(), near.getFirst()))
                         + " strokes: never below.";
         why.addAll(beforeFiling());
         return Said.move(

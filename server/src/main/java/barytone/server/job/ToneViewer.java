@@ -2,8 +2,8 @@ package barytone.server.job;
 
 import barytone.core.bridge.Supports;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.IntonationWays;
-import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.intonation.StartPositions;
@@ -133,7 +133,7 @@ final class ToneViewer {
         for (int j = 0; j < along.size(); j++) {
             List<Integer> strings = along.strings(j);
             if (strings.size() != 2) continue;
-            PairedSaddle.Rule rule = tones.ways().pair(place++);
+            BarrelSplit.Rule rule = tones.ways().pair(place++);
             if (!strings.contains(string)) continue;
             int favoured = switch (rule) {
                 case SPLIT -> string;

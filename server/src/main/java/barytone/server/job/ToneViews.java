@@ -1,7 +1,7 @@
 package barytone.server.job;
 
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.IntonationWays;
-import barytone.core.intonation.PairedSaddle;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.pickup.Pickup;
@@ -91,7 +91,7 @@ final class ToneViews {
     record WhereChoice(PlayedWhere where, String label, String reason) {}
 
     /** Two strings on one saddle. */
-    record PairView(String name, String lower, String higher, PairedSaddle.Rule rule, String wanted) {}
+    record PairView(String name, String lower, String higher, BarrelSplit.Rule rule, String wanted) {}
 
     /** The strings that are on. */
     record StringsOnView(StringAge age, List<AgeChoice> ages, List<StretchView> stretches) {}

@@ -3,7 +3,7 @@ package barytone.server.scratch;
 import barytone.core.bridge.NeckShim;
 import barytone.core.bridge.TwoPosts;
 import barytone.core.clearance.ClearanceMap;
-import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.SaddleFit;
 import barytone.core.neck.FretScale;
 import barytone.core.neck.GapMethod;
@@ -274,16 +274,16 @@ class ScratchController {
     @PostMapping("/paired-saddle")
     PairedSaddleTold pairedSaddle(@RequestBody PairedSaddleAsked asked) {
         Allowed.whole("strings", asked.strings().size(), 2, 2);
-        List<PairedSaddle.Member> members = new ArrayList<>();
+        List<BarrelSplit.Member> members = new ArrayList<>();
         for (int i = 0; i < 2; i++) {
             PairMember m = asked.strings().get(i);
-            members.add(inside("strings[" + i + "]", () -> new PairedSaddle.Member(m.compensation(), m.cents12())));
+            members.add(inside("strings[" + i + "]", () -> new BarrelSplit.Member(m.compensation(), m.cents12())));
         }
-        PairedSaddle told = PairedSaddle.of(
+        BarrelSplit told = BarrelSplit.of(
                 new FretScale(asked.scaleLength(), FRETS_SHOWN),
                 members.get(0),
                 members.get(1),
-                PairedSaddle.Rule.ofCode(asked.rule()));
+                BarrelSplit.Rule.ofCode(asked.rule()));
         return new PairedSaddleTold(told.saddleBack(), List.of(told.first(), told.second()));
     }
 

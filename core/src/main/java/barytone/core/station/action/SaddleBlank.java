@@ -10,7 +10,6 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Decides what to take off the underside of a fixed saddle, or to add to it. What is off does not come back: it is looked at before, sanded to a relief and slots that are
@@ -60,8 +59,9 @@ public final class SaddleBlank {
                 .orElse(null);
         HeightVerdict high =
                 outer.stream().filter(j -> j.string() == 1).findFirst().orElse(null);
-        double bass = need(low);
-        double treble = need(high);
+        SandForWhatTheRodLeaves rule = new SandForWhatTheRodLeaves(job, atTargets);
+        double bass = rounded(rule.needs(low));
+        double treble = rounded(rule.needs(high));
         // what is off does not come back: nothing that a hand cannot see is done to it a second time
         if (ActionState.of(job).sanded() && Math.max(Math.abs(bass), Math.abs(treble)) < SEEN_AT_SADDLE)
             return Optional.empty();
@@ -126,24 +126,6 @@ public final class SaddleBlank {
         BridgeTravel travel = ActionState.of(job).travel();
         double byRuler = proud == null ? Double.POSITIVE_INFINITY : Math.max(0, proud - LEAST_PROUD - RULED);
         return travel == null ? byRuler : Math.min(byRuler, travel.leastDown());
-    }
-
-    /** What a side needs at the saddle once relief and slot are where they shall be, mm; 0 in its band. */
-    private double need(@Nullable HeightVerdict side) {
-        if (side == null || side.outside() == 0) return 0;
-        double now = -side.surplus() / side.leverage(estimate);
-        boolean othersDone = settledAt(Station.RELIEF) && settledAt(Station.NUT);
-        double then = othersDone ? now : atTargets.get(side.string() - 1);
-        // only as far as both ask for it the same way
-        return now * then <= 0 ? 0 : rounded(Math.signum(now) * Math.min(Math.abs(now), Math.abs(then)));
-    }
-
-    /** Whether nothing is left to be done at a station that comes before. */
-    private boolean settledAt(Station station) {
-        return !job.agreed(station)
-                || job.left(station)
-                || job.strings(station).stream()
-                        .allMatch(s -> HeightVerdict.of(job, station, s).outside() == 0);
     }
 
     private static double rounded(double mm) {

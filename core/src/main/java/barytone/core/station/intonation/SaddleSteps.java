@@ -2,7 +2,7 @@ package barytone.core.station.intonation;
 
 import barytone.core.bridge.Mechanism;
 import barytone.core.bridge.Supports;
-import barytone.core.intonation.PairedSaddle;
+import barytone.core.intonation.BarrelSplit;
 import barytone.core.intonation.ToneForecast;
 import barytone.core.job.JobState;
 import barytone.core.quantity.Turns;
@@ -123,12 +123,12 @@ final class SaddleSteps {
     }
 
     /** The move of a saddle under two strings, the lower of them first. */
-    private PairedSaddle pair(List<Integer> strings, PairedSaddle.Rule rule) {
-        return PairedSaddle.of(job.spec().line().scale(), member(strings.getFirst()), member(strings.getLast()), rule);
+    private BarrelSplit pair(List<Integer> strings, BarrelSplit.Rule rule) {
+        return BarrelSplit.of(job.spec().line().scale(), member(strings.getFirst()), member(strings.getLast()), rule);
     }
 
-    private PairedSaddle.Member member(int string) {
-        return new PairedSaddle.Member(
+    private BarrelSplit.Member member(int string) {
+        return new BarrelSplit.Member(
                 ToneForecast.line(job.spec(), string, Tones.of(job).shift(string))
                         .compensation(),
                 Math.clamp(all.at(string).offset(), -200, 200));

@@ -23,9 +23,6 @@ public final class NutAdvisor {
     /** A pass goes so far that it ends under the band only with this much luck against it, in sd. */
     private static final double CARE = 3.6;
 
-    /** A pass ends above the frets by this many sd. */
-    private static final double FRET_CARE = 4;
-
     /** A pass rests on one reading, and a reading can be wrong: so few strokes at once do not ruin a slot. */
     private static final int MOST_STROKES = 6;
 
@@ -42,9 +39,6 @@ public final class NutAdvisor {
 
     /** What sanding the underside leaves for the file, mm at the slot. */
     private static final double LEFT_FOR_FILE = 0.06;
-
-    /** A slot floor surely lower than this above the frets is near them, mm. */
-    private static final double NEAR_FRETS = 0.085;
 
     /** With every slot this much under the middle of its band another nut is wanted than this one, mm at the slot. */
     private static final double ANOTHER_NUT = 0.15;
@@ -155,7 +149,7 @@ public final class NutAdvisor {
     private List<HeightVerdict> tooLow() {
         List<HeightVerdict> near = slots.stream()
                 .filter(j -> j.read() && (j.outside() < 0 || buzzes(j.string())))
-                .filter(j -> buzzes(j.string()) || nearFrets(j))
+                .filter(j -> buzzes(j.string()) || NeverBelowFrets.near(estimate, j))
                 .toList();
         if (!near.isEmpty()) return near;
         boolean anotherNut = slots.stream().allMatch(j -> j.read() && -atSlot(j, j.surplus()) > ANOTHER_NUT);
@@ -171,12 +165,6 @@ public final class NutAdvisor {
 
     private boolean buzzes(int string) {
         return NutState.of(job).slots().getOrDefault(string, List.of()).contains(SlotFlaw.OPEN_BUZZES);
-    }
-
-    private boolean nearFrets(HeightVerdict j) {
-        if (j.noGap()) return true;
-        Normal height = estimate.slotHeight(j.string());
-        return height.mean() + height.sd() < NEAR_FRETS;
     }
 
     /** A change of the judged gap as a change of the slot. */
@@ -262,20 +250,14 @@ public final class NutAdvisor {
         double mean = gap.mean() - falling(slot);
         return mean >= slot.band().middle()
                 && mean - CARE * gap.sd() >= slot.band().low()
-                && staysAboveFrets(slot, strokes);
-    }
-
-    private boolean staysAboveFrets(HeightVerdict slot, double strokes) {
-        Normal height =
-                estimate.after(new Move.SlotFiled(slot.string(), strokes)).slotHeight(slot.string());
-        return height.mean() - FRET_CARE * height.sd() > 0;
+                && NeverBelowFrets.allows(estimate, slot.string(), strokes);
     }
 
     /** One light stroke that most likely ends in the band is better than a slot that most likely is out of it. */
     private boolean worthRisking(HeightVerdict slot) {
         Normal then = after(slot, NutEvent.Filing.LIGHT);
         Normal shown = new Normal(then.mean() - falling(slot), then.sd());
-        return staysAboveFrets(slot, NutEvent.Filing.LIGHT)
+        return NeverBelowFrets.allows(estimate, slot.string(), NutEvent.Filing.LIGHT)
                 && shown.mean() >= slot.band().low()
                 && shown.between(slot.band().low(), slot.band().high())
                         > slot.reckoned().between(slot.band().low(), slot.band().high()) + 0.1;
@@ -283,12 +265,6 @@ public final class NutAdvisor {
 
     private Normal after(HeightVerdict slot, double strokes) {
         return estimate.after(new Move.SlotFiled(slot.string(), strokes)).now(slot.string(), slot.method());
-    }
-
-    /** Strokes until the slot floor is level with the frets, as far as the bite is known. */
-    public static double strokesToFretLevel(SetupEstimate estimate, int string) {
-        return Math.max(0, estimate.slotHeight(string).mean())
-                / Math.max(1e-4, estimate.filingBite().mean());
     }
 
     /** Strings whose slots were seen to be wrong in shape, with what was found. */

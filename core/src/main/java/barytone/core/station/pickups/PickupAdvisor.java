@@ -5,6 +5,7 @@ import barytone.core.estimate.Band;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupScrew;
 import barytone.core.pickup.PickupSign;
 import barytone.core.pickup.PickupTarget;
 import barytone.core.quantity.Turns;
@@ -107,7 +108,7 @@ public final class PickupAdvisor {
                 .anyMatch(PickupSign::tooNear);
         double lower = wanted.outside(now) == 0 ? 0 : wanted.middle() - now;
         if (tooNear) lower = Math.max(TOO_NEAR, lower);
-        int down = is.mounting().clockwiseRaises() ? -1 : 1;
+        int down = -PickupScrew.sign(is.mounting());
         return new Turns(
                 EIGHTH * (int) Math.round(down * lower / PickupState.of(job).perTurn() * 16 / EIGHTH));
     }

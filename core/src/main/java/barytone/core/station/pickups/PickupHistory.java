@@ -8,6 +8,7 @@ import barytone.core.job.Progress;
 import barytone.core.job.RoomReplay;
 import barytone.core.job.Setups;
 import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupScrew;
 import barytone.core.pickup.PickupSign;
 import barytone.core.quantity.Turns;
 import java.util.EnumMap;
@@ -113,7 +114,7 @@ final class PickupHistory implements RoomReplay {
 
     /** Raised when positive, as the strings see it, in turns. */
     private void turned(PickupEvent.PickupTurned e) {
-        int up = spec.fittings().pickups().get(e.pickup()).mounting().clockwiseRaises() ? 1 : -1;
+        Pickup.Mounting up = spec.fittings().pickups().get(e.pickup()).mounting();
         side(e.pickup(), Pickup.Side.BASS, e.bass(), up);
         side(e.pickup(), Pickup.Side.TREBLE, e.treble(), up);
         // what was heard before the pickup moved does not hold any more
@@ -122,9 +123,9 @@ final class PickupHistory implements RoomReplay {
                 e.pickup(), (p, seen) -> seen.stream().filter(i -> !i.tooNear()).toList());
     }
 
-    private void side(int pickup, Pickup.Side side, Turns clockwise, int up) {
+    private void side(int pickup, Pickup.Side side, Turns clockwise, Pickup.Mounting up) {
         if (clockwise.isZero()) return;
-        double raised = clockwise.value() * up;
+        double raised = PickupScrew.raised(up, clockwise);
         turned.computeIfAbsent(pickup, p -> new EnumMap<>(Pickup.Side.class)).merge(side, raised, Double::sum);
         Map<Pickup.Side, PickupState.Gap> sides = gaps.get(pickup);
         if (sides == null) return;

@@ -15,7 +15,6 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,29 +27,8 @@ import java.util.Optional;
  * step that brings both sides nearest to the middle of their bands.
  */
 public final class RodAdvisor {
-    /** A response under this share of the earlier ones counts as none. */
-    private static final double FADED = 0.25;
-
-    /** Free play of a double-action rod is searched this far before it counts as a fault, in sixteenths. */
-    private static final int FREE_PLAY_LIMIT = 16;
-
-    /** A change smaller than this is not seen as a movement, in mm. */
-    private static final double NOTICEABLE = 0.02;
-
-    /** Loosened past the target by this much when the last move shall be a tightening. */
-    private static final Turns PAST = Turns.EIGHTH;
-
     /** A turn must bring the sides nearer to their bands by so much, all together, or it is not worth making; mm. */
     private static final double SEEN = 0.01;
-
-    /** A step that should have done more than so many spreads, and did not, tells something. */
-    private static final double TOLD = 2;
-
-    /** What a usual rod does, mm per turn, nearer to the weaker ones. */
-    private static final double USUAL = 0.45;
-
-    /** What relief drifts by between two looks, mm (1 sd). */
-    private static final double DRIFT = 0.006;
 
     /** So far outside of their bands, both sides together, is near; mm. */
     private static final double NEAR = 0.06;
@@ -63,9 +41,6 @@ public final class RodAdvisor {
 
     /** With more than so many steps to go one side is enough to see what a turn did. */
     private static final double FAR = 1.5;
-
-    /** Loosened this much from where it was found a rod holds nothing any more, in sixteenths. */
-    private static final int LOOSE = 24;
 
     private final JobState job;
     private final Outfit means;
@@ -89,8 +64,8 @@ public final class RodAdvisor {
     }
 
     private Advice advise() {
-        if (ReliefState.of(job).stiffReports() >= 2) return new ReliefAdvice.Stop(ReliefAdvice.Stop.Reason.STIFF, null);
-        Optional<Advice> fault = fault();
+        StopRule rule = new StopRule(job);
+        Optional<Advice> fault = rule.fault();
         if (fault.isPresent()) return fault.get();
         List<HeightVerdict> sides = sides();
         List<Integer> stale = sides.stream()
@@ -127,7 +102,7 @@ public final class RodAdvisor {
         int times = backAndForth();
         if (!blind && (times >= 2 * BACK_AND_FORTH || (times >= BACK_AND_FORTH && outside(current()) < NEAR)))
             return settled(Advice.Done.Reason.AS_NEAR_AS_IT_GOES);
-        return withinLimit(turn);
+        return rule.within(turn);
     }
 
     /** How often the rod was turned the other way than before. */
@@ -144,21 +119,6 @@ public final class RodAdvisor {
         return job.reliefStrings().stream()
                 .map(s -> HeightVerdict.of(job, Station.RELIEF, s))
                 .toList();
-    }
-
-    /** A turn that would go past the set limit is not made. */
-    private Advice withinLimit(ReliefAdvice.TurnRod turn) {
-        Turns straightening = ReliefState.of(job).reversed() ? turn.net().negated() : turn.net();
-        boolean past = straightening.sixteenths() > 0
-                && ReliefState.of(job)
-                                .tightened()
-                                .plus(straightening)
-                                .compareTo(RodWays.of(job).limit())
-                        > 0;
-        boolean loose = straightening.sixteenths() < 0
-                && ReliefState.of(job).tighterThanFound().sixteenths() <= -LOOSE;
-        if (loose) return new ReliefAdvice.Stop(ReliefAdvice.Stop.Reason.SLACK, null);
-        return past ? new ReliefAdvice.Stop(ReliefAdvice.Stop.Reason.LIMIT, null) : turn;
     }
 
     private Advice.Done.Reason doneReason() {
@@ -247,22 +207,11 @@ public final class RodAdvisor {
     }
 
     private ReliefAdvice.TurnRod turn(Turns net, double wanted, boolean learned) {
-        boolean loosening = (ReliefState.of(job).reversed() ? net.negated() : net).sixteenths() < 0;
         boolean stiffTry = ReliefState.of(job).stiffReports() == 1;
-        Turns tighten = ReliefState.of(job).reversed() ? PAST.negated() : PAST;
-        List<Turns> path = new ArrayList<>();
-        if (loosening && RodWays.of(job).finishTightening() && !net.isZero()) {
-            path.add(net.plus(tighten.negated()));
-            path.add(tighten);
-        } else if (stiffTry && !net.isZero()) {
-            path.add(tighten.negated());
-            path.add(net.plus(tighten));
-        } else {
-            path.add(net);
-        }
+        List<Turns> path = FinishTightening.path(net, ReliefState.of(job).reversed(), stiffTry, RodWays.of(job));
         return new ReliefAdvice.TurnRod(
                 net,
-                List.copyOf(path),
+                path,
                 stiffTry,
                 wanted,
                 job.estimate().rodResponse(job.spec().bassString(), job.habit().method()),
@@ -282,93 +231,5 @@ public final class RodAdvisor {
     /** The expected setup after a turn. */
     public static SetupEstimate after(JobState job, Turns net) {
         return job.estimate().after(new Move.RodTurned(net.value(), false));
-    }
-
-    /** Signs that turning on could break something, from what the last steps did. */
-    private Optional<Advice> fault() {
-        List<RodStep> measured = ReliefState.of(job).steps().stream()
-                .filter(s -> s.change() != null)
-                .toList();
-        if (!ReliefState.of(job).steps().isEmpty()
-                && ReliefState.of(job).steps().getLast().change() == null)
-            return unanswered(ReliefState.of(job).steps().getLast());
-        if (measured.isEmpty()) return Optional.empty();
-        RodStep last = measured.getLast();
-        Normal change = Objects.requireNonNull(last.change());
-        double direction = (ReliefState.of(job).reversed() ? 1 : -1)
-                * Math.signum(last.net().value());
-        // read again with the same result, the earlier reading must have been off: what stands now is believed
-        boolean readAgain = job.reliefStrings().stream()
-                .allMatch(s -> HeightVerdict.of(job, Station.RELIEF, s).repeats() >= 3);
-        boolean said = job.answers().containsKey(last.wayTopic());
-        if (!readAgain && !said && change.mean() * direction < -Math.max(NOTICEABLE, 2 * change.sd())) {
-            // one side alone accuses nobody
-            List<Integer> unread = job.reliefStrings().stream()
-                    .filter(s -> !ReliefState.of(job).readSinceTurn(job, s))
-                    .toList();
-            return Optional.of(
-                    unread.isEmpty()
-                            ? new ReliefAdvice.WrongWay(last)
-                            : new Advice.Measure(Station.RELIEF, unread, Advice.Measure.Reason.STALE));
-        }
-        if (allIn() || !faded(last, measured)) return Optional.empty();
-        if (job.spec().rod() == RodType.DOUBLE && freePlay(measured) < FREE_PLAY_LIMIT)
-            return Optional.of(new ReliefAdvice.FreePlay(last));
-        boolean searched = job.spec().rod() == RodType.DOUBLE && freePlay(measured) >= FREE_PLAY_LIMIT;
-        if (!searched && (measured.size() < 2 || !faded(measured.get(measured.size() - 2), measured)))
-            return Optional.empty();
-        boolean loosening = ReliefState.of(job).reversed() == last.net().sixteenths() > 0;
-        return Optional.of(new ReliefAdvice.Stop(
-                loosening ? ReliefAdvice.Stop.Reason.SLACK : ReliefAdvice.Stop.Reason.NO_RESPONSE, last));
-    }
-
-    /** Loosened on and on while the string still shows no gap: the strings pull no further. */
-    private Optional<Advice> unanswered(RodStep open) {
-        boolean loosening = ReliefState.of(job).reversed() == open.net().sixteenths() > 0;
-        boolean read =
-                job.reliefStrings().stream().allMatch(s -> ReliefState.of(job).readSinceTurn(job, s));
-        boolean noGap = sides().stream().anyMatch(HeightVerdict::noGap);
-        return loosening && read && noGap && Math.abs(open.net().sixteenths()) >= FREE_PLAY_LIMIT
-                ? Optional.of(new ReliefAdvice.Stop(ReliefAdvice.Stop.Reason.SLACK, open))
-                : Optional.empty();
-    }
-
-    private boolean allIn() {
-        return sides().stream().allMatch(j -> j.outside() == 0);
-    }
-
-    /** Whether a step did under a quarter of what earlier steps did, or of what a rod usually does. */
-    private boolean faded(RodStep step, List<RodStep> measured) {
-        double usual = measured.stream()
-                .takeWhile(s -> s.turn() != step.turn())
-                .map(RodStep::perTurn)
-                .filter(Objects::nonNull)
-                .mapToDouble(n -> Math.abs(n.mean()))
-                .max()
-                .orElse(0);
-        // with nothing to compare with, a usual rod is the measure
-        double reference = Math.max(usual, USUAL);
-        Normal perTurn = step.perTurn();
-        Normal change = step.change();
-        return perTurn != null
-                && change != null
-                && Math.abs(perTurn.mean()) < FADED * reference
-                && reference * Math.abs(step.net().value()) > TOLD * Math.hypot(change.sd(), DRIFT);
-    }
-
-    /** How far free play was searched for, in sixteenths: turns that were noted as free, and turns that did nothing. */
-    private int freePlay(List<RodStep> measured) {
-        return turnedWithoutEffect(measured)
-                + Math.abs(ReliefState.of(job).freeTurns().sixteenths());
-    }
-
-    private static int turnedWithoutEffect(List<RodStep> measured) {
-        int sixteenths = 0;
-        for (RodStep step : measured.reversed()) {
-            Normal change = step.change();
-            if (change != null && Math.abs(change.mean()) > Math.max(NOTICEABLE, 2 * change.sd())) break;
-            sixteenths += Math.abs(step.net().sixteenths());
-        }
-        return sixteenths;
     }
 }

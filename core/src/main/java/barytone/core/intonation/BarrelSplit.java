@@ -10,7 +10,7 @@ import barytone.core.quantity.Allowed;
  * @param first error of the first string at 12 afterwards, cents
  * @param second error of the second string at 12 afterwards, cents
  */
-public record PairedSaddle(double saddleBack, double first, double second) {
+public record BarrelSplit(double saddleBack, double first, double second) {
     /** Who gets it right. */
     public enum Rule {
         /** One as sharp as the other is flat. */
@@ -45,7 +45,7 @@ public record PairedSaddle(double saddleBack, double first, double second) {
     }
 
     /** The move by a rule. */
-    public static PairedSaddle of(FretScale scale, Member first, Member second, Rule rule) {
+    public static BarrelSplit of(FretScale scale, Member first, Member second, Rule rule) {
         for (Member m : new Member[] {first, second})
             Allowed.number(
                     "compensation", m.compensation(), -0.05 * scale.scaleLength(), 0.1 * scale.scaleLength(), "mm");
@@ -56,6 +56,6 @@ public record PairedSaddle(double saddleBack, double first, double second) {
             case FAVOUR_FIRST -> -first.cents12() / s1;
             case FAVOUR_SECOND -> -second.cents12() / s2;
         };
-        return new PairedSaddle(back, first.cents12() + s1 * back, second.cents12() + s2 * back);
+        return new BarrelSplit(back, first.cents12() + s1 * back, second.cents12() + s2 * back);
     }
 }
