@@ -136,6 +136,13 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                                 : new double[] {0.03, 0.03, 0.03, 0.03, 0.087, 0.08})
                 .read(Station.ACTION, GOOD_ACTION)
                 .told();
+        assertThat(all(told)).contains("One reading may be a slip, and condemns nothing");
+        told = read(
+                        Station.NUT,
+                        one
+                                ? new double[] {0.15, 0.145, fourth, 0.135, 0.13, 0.08}
+                                : new double[] {0.03, 0.03, 0.03, 0.03, 0.087, 0.08})
+                .told();
         assertThat(told.headline()).startsWith(headline).endsWith("then file");
         assertThat(all(told)).contains(why.strip()).contains("new nut");
     }
