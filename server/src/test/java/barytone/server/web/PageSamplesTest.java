@@ -8,18 +8,25 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Holds the answers that the page's own tests are fed with against the running application, word for word; numbers of the drawing may differ
- * in their last digits. After a change write them anew with {@code -Dsamples.write=true}.
+ * in their last digits. All that the sample jobs say stands in {@code said.txt} besides, a sentence a line. After a change write them anew with {@code -Dsamples.write=true}.
  */
 class PageSamplesTest {
     private static final Path FOLDER = Path.of("../web/samples");
+    private static final Path SAID = Path.of("src/test/said.txt");
+    private static final int JOBS = 12;
 
     @Test
     void theSamplesAreWhatTheServerAnswers(@TempDir Path data) throws IOException {
@@ -48,7 +55,40 @@ class PageSamplesTest {
                         .as(route.getKey())
                         .isEqualTo(withoutNumbers(live));
             }
+            assertThat(said(app)).isEqualTo(kept(said(app)));
         }
+    }
+
+    /** All that the jobs of the demo say, sentence by sentence: a change of wording is seen in review. */
+    private static String said(RunningBarytone app) {
+        StringBuilder all = new StringBuilder();
+        Set<String> before = new HashSet<>();
+        for (int job = 1; job <= JOBS; job++) {
+            JsonNode page =
+                    JsonMapper.shared().readTree(app.get("/api/jobs/" + job).text());
+            Set<String> sentences = new LinkedHashSet<>();
+            gather("", page, sentences);
+            all.append("## ")
+                    .append(page.get("instrument").get("name").asString())
+                    .append('\n');
+            // what another job said already is not repeated
+            sentences.stream()
+                    .filter(before::add)
+                    .forEach(sentence -> all.append(sentence).append('\n'));
+        }
+        return all.toString();
+    }
+
+    private static void gather(String where, JsonNode node, Set<String> sentences) {
+        if (node.isString() && node.asString().matches("(?s).*[a-z].* .*"))
+            sentences.add(where + ": " + node.asString());
+        node.properties().forEach(member -> gather(member.getKey(), member.getValue(), sentences));
+        if (node.isArray()) node.forEach(element -> gather(where, element, sentences));
+    }
+
+    private static String kept(String live) throws IOException {
+        if (Boolean.getBoolean("samples.write")) Files.writeString(SAID, live);
+        return Files.readString(SAID);
     }
 
     private static String withoutNumbers(String json) {
