@@ -37,7 +37,7 @@ final class ActionDoor implements Door {
 
     @Override
     public RoomVoice<?, ?> voice(JobState job, Words words, Bench bench) {
-        return new BridgeWords(job, words, bench.schools());
+        return new ActionWords(job, words, bench.schools());
     }
 
     @Override

@@ -329,7 +329,7 @@ final class HeightViewer {
      *
      * @param after the setup expected after the advice; null when it moves nothing
      */
-    JobView.BridgeView bridge(Advice advice, @Nullable SetupEstimate after, BridgeWords bridgeWords) {
+    JobView.BridgeView bridge(Advice advice, @Nullable SetupEstimate after, ActionWords actionWords) {
         var fittings = state.spec().fittings();
         var travel = ActionState.of(state).travel();
         var pattern = ActionState.of(state).pattern();
@@ -344,7 +344,7 @@ final class HeightViewer {
                         ? null
                         : unit.showWithUnit(travel.leastDown()) + " down, " + unit.showWithUnit(travel.leastUp())
                                 + " up",
-                bridgeWords.angle(),
+                actionWords.angle(),
                 bench.tools().radiusGauges().stream().map(Allowed::plain).toList(),
                 pattern == null
                         ? null

@@ -4,12 +4,9 @@ import barytone.core.advice.Advice;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.height.HeightVerdict;
-import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.instrument.RodType;
 import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
-import barytone.core.job.ReliefHabit;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
@@ -17,15 +14,11 @@ import barytone.core.neck.StringState;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
-import barytone.core.reading.Position;
 import barytone.core.station.NextMove;
 import barytone.core.station.intonation.Tones;
 import barytone.core.station.nut.NutState;
 import barytone.core.station.pickups.PickupState;
-import barytone.core.station.relief.ReliefMisfit;
-import barytone.core.station.relief.ReliefSchool;
 import barytone.core.station.relief.ReliefState;
-import barytone.core.station.relief.RodWays;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,8 +28,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the form that the page draws, in one unit and at one moment. */
 final class JobViewer {
-    private static final double TWIST = 0.05;
-
     private final JobLog.Opened opened;
     private final JobState state;
     private final InstrumentSpec spec;
@@ -87,11 +78,11 @@ final class JobViewer {
                 state.closed(),
                 state.strings(Station.NUT).stream().map(this::section).toList(),
                 stations(),
-                relief(),
+                new ReliefPage(state, words, bench, heights, opened.job().touch()).view(),
                 heights.station(Station.NUT),
                 heights.station(Station.ACTION),
                 heights.nutBench(),
-                heights.bridge(advice, after, new BridgeWords(state, words, bench.schools())),
+                heights.bridge(advice, after, new ActionWords(state, words, bench.schools())),
                 tones.intonation(),
                 pickups.view(),
                 heights.order(),
@@ -138,7 +129,7 @@ final class JobViewer {
                 : new StringState(0, estimated.slotHeight(), estimated.saddleHeight());
         Chord chord = new Chord(line, spec.bodyJointFret(), likely.curvature());
         List<JobView.FretPoint> frets = IntStream.rangeClosed(1, spec.frets())
-                .mapToObj(n -> new JobView.FretPoint(n, line.scale().crown(n), chord.above(n)))
+                .mapToObj(n -> new JobView.FretPoint(n, drawn(line.scale().crown(n)), drawn(chord.above(n))))
                 .toList();
         JobView.After then = null;
         if (after != null && !noGap) {
@@ -148,10 +139,10 @@ final class JobViewer {
             // it
             then = new JobView.After(
                     IntStream.rangeClosed(1, spec.frets())
-                            .mapToObj(thenChord::above)
+                            .mapToObj(n -> drawn(thenChord.above(n)))
                             .toList(),
-                    line.nutHeight(moved) - thenChord.at(0),
-                    moved.saddleHeight() - thenChord.at(line.saddle()));
+                    drawn(line.nutHeight(moved) - thenChord.at(0)),
+                    drawn(moved.saddleHeight() - thenChord.at(line.saddle())));
         }
         GapMethod.Relief habit = state.habit().method();
         boolean known = state.look(Station.ACTION, string).isPresent();
@@ -162,8 +153,8 @@ final class JobViewer {
                 line.saddle(),
                 spec.bodyJointFret(),
                 frets,
-                line.nutHeight(likely) - chord.at(0),
-                likely.saddleHeight() - chord.at(line.saddle()),
+                drawn(line.nutHeight(likely) - chord.at(0)),
+                drawn(likely.saddleHeight() - chord.at(line.saddle())),
                 known,
                 habit.heldLow(),
                 habit.heldHigh(),
@@ -187,8 +178,8 @@ final class JobViewer {
             dimensions.add(new JobView.Dimension(
                     words.quantity(station),
                     method.gaugeFret(),
-                    crown,
-                    crown + value,
+                    drawn(crown),
+                    drawn(crown + value),
                     unit.show(value),
                     words.quantity(station) + " at " + method.gaugeFret(),
                     unit.suffix(),
@@ -209,9 +200,15 @@ final class JobViewer {
             int fret = shown.gaugeFret();
             double crown = line.crownHeight(likely.curvature(), fret)
                     - chord.at(line.scale().crown(fret));
-            ghosts.add(new JobView.Ghost(words.quantity(station), fret, crown + band.low(), crown + band.high()));
+            ghosts.add(new JobView.Ghost(
+                    words.quantity(station), fret, drawn(crown + band.low()), drawn(crown + band.high())));
         }
         return ghosts;
+    }
+
+    /** A place of the drawing, mm: no screen shows a tenth of a micrometre, and a reply is read by people with a thumb on the next leaf. */
+    private static double drawn(double mm) {
+        return Math.rint(mm * 10000) / 10000;
     }
 
     /** The line through the crowns of fret 1 and the body joint, from which the section is drawn. */
@@ -259,150 +256,6 @@ final class JobViewer {
                 ? "now"
                 : state.agreed(station) && inBand ? "done" : state.agreed(station) ? "waiting" : "left";
         return new JobView.StationView(words.quantity(station), number, station.label(), words.note(station), how);
-    }
-
-    private JobView.ReliefView relief() {
-        ReliefHabit habit = state.habit();
-        LengthUnit unit = units.relief();
-        return new JobView.ReliefView(
-                unit.suffix(),
-                words.method(habit),
-                new JobView.HabitView(
-                        habit.method().heldLow(),
-                        habit.method().heldHigh(),
-                        habit.method().gaugeFret(),
-                        habit.tool().code(),
-                        habit.position() == Position.FLAT,
-                        habit.board()),
-                habits(),
-                HeightViewer.tools(bench.tools(), unit),
-                state.reliefStrings().stream()
-                        .map(s -> heights.row(Station.RELIEF, s))
-                        .toList(),
-                equivalents(),
-                remarks(),
-                target(),
-                new JobView.WaysView(
-                        RodWays.of(state).step().sixteenths(),
-                        RodWays.of(state).finishTightening(),
-                        RodWays.of(state).settleMinutes(),
-                        RodWays.of(state).limit().sixteenths(),
-                        ReliefState.of(state).reversed(),
-                        words.netTurns()));
-    }
-
-    private List<JobView.HabitChoice> habits() {
-        int joint = spec.bodyJointFret();
-        int last = spec.frets();
-        GapMethod.Relief standard = state.estimate().model().standard();
-        List<JobView.HabitChoice> habits = new ArrayList<>();
-        habits.add(new JobView.HabitChoice(
-                "Capo and finger: held 1 and " + joint + ", gauge at " + standard.gaugeFret(),
-                1,
-                joint,
-                standard.gaugeFret(),
-                false));
-        int eighth = Math.min(8, last / 2 + 1);
-        habits.add(new JobView.HabitChoice(
-                "Full span: held 1 and " + last + ", gauge at " + eighth, 1, last, eighth, false));
-        if (joint != 12 && last >= 12)
-            habits.add(new JobView.HabitChoice("Short span: held 1 and 12, gauge at 6", 1, 12, 6, false));
-        habits.add(new JobView.HabitChoice(
-                "Straightedge on frets: 1 to " + last + ", gauge at " + last / 2, 1, last, last / 2, false));
-        habits.add(new JobView.HabitChoice(
-                "Notched straightedge on the board: to " + joint + ", gauge at " + joint / 2,
-                0,
-                joint,
-                joint / 2,
-                true));
-        return habits;
-    }
-
-    private List<JobView.Equivalent> equivalents() {
-        if (state.reliefStrings().stream()
-                .map(s -> HeightVerdict.of(state, Station.RELIEF, s))
-                .anyMatch(j -> !j.read() || j.noGap() || j.stale())) return List.of();
-        return habits().stream()
-                .map(h -> new Object() {
-                    final String label = h.label();
-                    final GapMethod.Relief method = new GapMethod.Relief(h.heldLow(), h.heldHigh(), h.gaugeFret());
-                })
-                .filter(h -> !h.method.equals(state.habit().method()))
-                .map(h -> new JobView.Equivalent(
-                        h.label,
-                        units.relief()
-                                .show(state.estimate()
-                                        .now(spec.bassString(), h.method)
-                                        .mean()),
-                        units.relief().show(state.estimate().now(1, h.method).mean())))
-                .toList();
-    }
-
-    private List<String> remarks() {
-        List<String> remarks = new ArrayList<>();
-        LengthUnit unit = units.relief();
-        List<HeightVerdict> sides = state.reliefStrings().stream()
-                .map(s -> HeightVerdict.of(state, Station.RELIEF, s))
-                .toList();
-        if (sides.stream().anyMatch(HeightVerdict::noGap))
-            remarks.add(
-                    "No gap: the neck is straight or bent back under the string, and how far is unknown until there is one.");
-        else if (sides.stream().allMatch(HeightVerdict::read)) {
-            double difference =
-                    sides.getFirst().value().mean() - sides.getLast().value().mean();
-            if (difference < -TWIST)
-                remarks.add("Treble side carries " + unit.showWithUnit(-difference)
-                        + " more than bass: suspect a twist. The rod turns both sides alike.");
-            else if (difference > 0.005)
-                remarks.add(
-                        "Bass side carries " + unit.showWithUnit(difference) + " more than treble: normal and good.");
-        }
-        if (state.habit().position() == Position.FLAT)
-            remarks.add("Read flat on the bench: as it is played a neck has about "
-                    + unit.showWithUnit(-Position.FLAT.bow())
-                    + " more, and the verdict reckons with that. One reading in playing position settles it.");
-        if (ReliefMisfit.misfits(state)) remarks.add(misfit());
-        if (spec.rod() == RodType.NONE) remarks.add("This neck has no rod: relief can be read, not set.");
-        return remarks;
-    }
-
-    /** Relief and action did not move together: what would explain it, as a guess. */
-    private String misfit() {
-        List<String> would = new ArrayList<>();
-        ReliefMisfit.habit(state).ifPresent(habit -> would.add(words.method(habit)));
-        ReliefMisfit.joint(state)
-                .ifPresent(fret -> would.add("on a neck that begins to bend at about fret " + fret + ", not at "
-                        + state.spec().bodyJointFret()));
-        return "What the rod did to relief does not go with what it did to the action. "
-                + (would.isEmpty()
-                        ? "Look where the neck joins the body and how relief is held."
-                        : "It would, " + String.join("; or ", would) + ".");
-    }
-
-    private JobView.TargetView target() {
-        LengthUnit unit = units.relief();
-        ReliefTarget inHabit = ReliefTarget.of(state).in(state.habit().method(), line);
-        RodWords rod = new RodWords(state, words, bench.schools());
-        return new JobView.TargetView(
-                ReliefTarget.of(state).school(),
-                Words.sentence(rod.targetLabel()),
-                rod.targetReason(),
-                unit.show(inHabit.bass().low()),
-                unit.show(inHabit.bass().high()),
-                unit.show(inHabit.treble().low()),
-                unit.show(inHabit.treble().high()),
-                bench.schools().relief().stream().map(this::school).toList());
-    }
-
-    private JobView.SchoolView school(ReliefSchool school) {
-        ReliefTarget t =
-                school.target(spec, opened.job().touch()).in(state.habit().method(), line);
-        return new JobView.SchoolView(
-                school.code(),
-                school.label(),
-                words.band(Station.RELIEF, t.bass()),
-                words.band(Station.RELIEF, t.treble()),
-                school.reason());
     }
 
     private JobView.ClosingView closing() {

@@ -37,7 +37,7 @@ final class ReliefDoor implements Door {
 
     @Override
     public RoomVoice<?, ?> voice(JobState job, Words words, Bench bench) {
-        return new RodWords(job, words, bench.schools());
+        return new ReliefWords(job, words, bench.schools());
     }
 
     @Override

@@ -23,7 +23,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Says what to do at the bridge. */
-public final class BridgeWords extends RoomVoice<ActionAdvice, ActionEvent> {
+public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     private static final String SLACK_CAUTION =
             "Slacken the strings that go up before you raise them: one raised at pitch can snap. Glasses on. Metric and inch keys look alike and round out screws.";
 
@@ -35,7 +35,7 @@ public final class BridgeWords extends RoomVoice<ActionAdvice, ActionEvent> {
     private final Words words;
     private final Shop.Schools schools;
 
-    BridgeWords(JobState state, Words words, Shop.Schools schools) {
+    ActionWords(JobState state, Words words, Shop.Schools schools) {
         super(Station.ACTION, ActionAdvice.class, ActionEvent.class);
         this.state = state;
         this.unit = words.units().action();

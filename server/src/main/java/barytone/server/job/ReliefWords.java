@@ -25,7 +25,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Says what to do at the rod. */
-public final class RodWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
+public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
     private static final String KEY_CAUTION = "Wrench fully seated; small steps; never force it.";
 
     private final JobState state;
@@ -34,7 +34,7 @@ public final class RodWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
     private final Words words;
     private final Shop.Schools schools;
 
-    RodWords(JobState state, Words words, Shop.Schools schools) {
+    ReliefWords(JobState state, Words words, Shop.Schools schools) {
         super(Station.RELIEF, ReliefAdvice.class, ReliefEvent.class);
         this.state = state;
         this.spec = state.spec();
