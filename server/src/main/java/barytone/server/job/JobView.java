@@ -18,8 +18,11 @@ import org.jspecify.annotations.Nullable;
 /**
  * A job as the page draws it. Every number that is shown comes as text in the unit asked for; lengths for drawing are in mm
  * and named so.
+ *
+ * @param mark names this page, so that a window can say which one it has
  */
 record JobView(
+        String mark,
         long id,
         long ticket,
         long seq,

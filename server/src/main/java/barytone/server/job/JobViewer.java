@@ -23,6 +23,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +66,7 @@ final class JobViewer {
         Set<Long> undone = JobReplay.undone(opened.log());
         Tape tape = new Tape(opened, words, bench);
         return new JobView(
+                UUID.randomUUID().toString(),
                 job.id(),
                 job.ticket(),
                 opened.seq(),

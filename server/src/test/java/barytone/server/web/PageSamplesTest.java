@@ -49,7 +49,8 @@ class PageSamplesTest {
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
             for (Map.Entry<String, String> route : routes.entrySet()) {
                 Path file = FOLDER.resolve(route.getKey() + ".json");
-                String live = app.get(route.getValue()).text() + "\n";
+                String live =
+                        app.get(route.getValue()).text().replaceAll("\"mark\":\"[^\"]*\"", "\"mark\":\"one\"") + "\n";
                 if (Boolean.getBoolean("samples.write")) Files.writeString(file, live);
                 assertThat(withoutNumbers(Files.readString(file)))
                         .as(route.getKey())
@@ -80,7 +81,7 @@ class PageSamplesTest {
     }
 
     private static void gather(String where, JsonNode node, Set<String> sentences) {
-        if (node.isString() && node.asString().matches("(?s).*[a-z].* .*"))
+        if (!where.equals("mark") && node.isString() && node.asString().matches("(?s).*[a-z].* .*"))
             sentences.add(where + ": " + node.asString());
         node.properties().forEach(member -> gather(member.getKey(), member.getValue(), sentences));
         if (node.isArray()) node.forEach(element -> gather(where, element, sentences));
