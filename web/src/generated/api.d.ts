@@ -2128,6 +2128,7 @@ export interface components {
             id: number;
             instrument: components["schemas"]["InstrumentView"];
             intonation: components["schemas"]["IntonationView"];
+            mark: string;
             /** Format: date-time */
             now: string;
             nut: components["schemas"]["HeightView"];

@@ -1,4 +1,5 @@
 import { api } from "../app/api";
+import { HAS } from "./changes";
 
 /** An addition to a job on its way: what it says is fixed when it is made, its place when it is first sent. */
 export interface Letter {
@@ -124,6 +125,7 @@ export class Outbox {
    * Sends a letter until it is answered, each time just as it was: the server keeps it once.
    *
    * @param place of the last entry seen, for its first sending
+   * @param mark of the page that this window has, so that only what changed comes back
    * @param onSilence told why it waits, and with null when it does not any more
    * @returns the answer; null when it was given up
    */
@@ -131,12 +133,13 @@ export class Outbox {
     letter: Letter,
     place: () => number,
     onSilence: (why: string | null) => void,
+    mark?: string,
   ): Promise<Response | null> {
     const placed = { ...letter, after: letter.after ?? place() };
     this.keep(placed);
     let silent: string | null = null;
     while (!this.unwanted.has(letter.key)) {
-      const answer = await this.sent(placed);
+      const answer = await this.sent(placed, mark);
       if (typeof answer !== "string") {
         this.drop(letter.key);
         if (silent !== null) onSilence(null);
@@ -153,11 +156,17 @@ export class Outbox {
   }
 
   /** The answer, or why there is none yet. */
-  private async sent({ url, body, key, after }: Letter): Promise<Response | string> {
+  private async sent(
+    { url, body, key, after }: Letter,
+    mark: string | undefined,
+  ): Promise<Response | string> {
     try {
       const answer = await fetch(url, {
         method: "POST",
-        headers: { "Content-Type": "application/json" },
+        headers: {
+          "Content-Type": "application/json",
+          ...(mark === undefined ? {} : { [HAS]: mark }),
+        },
         body: JSON.stringify({ ...body, after, key }),
       });
       // a disk that is full or locked for a while is as good as away

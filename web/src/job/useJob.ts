@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, Problem, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
+import { pageOf } from "./changes";
 import { letterOf, Outbox, type Letter } from "./outbox";
 
 interface Stamp {
@@ -37,10 +38,10 @@ export type Hear = (
 /** What an answer says, as every other request has it. */
 async function read(
   response: Response,
+  had: JobView | undefined,
 ): Promise<{ data?: JobView; error?: unknown; response: Response }> {
   if (!response.ok) return { error: await response.json().catch(() => undefined), response };
-  const data: JobView = await response.json();
-  return { data, response };
+  return { data: await pageOf(response, had), response };
 }
 
 /** A job as the server has it, additions to it, and news from other windows. */
@@ -109,17 +110,19 @@ export function useJob(id: number) {
           if (before !== null) await before;
           setWorking(true);
           setNews(false);
+          const had = queries.getQueryData<JobView>(["job", id, unit]);
           const response = await box.deliver(
             letter,
             () => seq.current,
             (why) => setAway(why === null ? null : { waiting: box.waiting, why }),
+            had?.mark,
           );
           if (response === null)
             throw new Problem(
               0,
               "Barytone did not answer. It may be on the tape: look there first.",
             );
-          const done = await answer<JobView>(read(response));
+          const done = await answer<JobView>(read(response, had));
           seq.current = done.seq;
           queries.setQueryData(["job", id, unit], done);
           void queries.invalidateQueries({ queryKey: ["bench"] });

@@ -210,7 +210,8 @@ final class JobViewer {
 
     /** A place of the drawing, mm: no screen shows a tenth of a micrometre, and a reply is read by people with a thumb on the next leaf. */
     private static double drawn(double mm) {
-        return Math.rint(mm * 10000) / 10000;
+        // no place stands at minus nothing
+        return Math.rint(mm * 10000) / 10000 + 0.0;
     }
 
     /** The line through the crowns of fret 1 and the body joint, from which the section is drawn. */
