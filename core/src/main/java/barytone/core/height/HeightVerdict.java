@@ -93,7 +93,7 @@ public record HeightVerdict(
                         job.chosen().the(ActionTarget.class).band(string),
                         job.chosen().the(ActionTarget.class).method(),
                         method(job, Station.ACTION));
-            case INTONATION, PICKUPS -> throw noGaps(station);
+            default -> throw noGaps(station);
         };
     }
 

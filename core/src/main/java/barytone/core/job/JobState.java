@@ -9,6 +9,7 @@ import barytone.core.reading.Tool;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -152,13 +153,7 @@ public record JobState(
 
     /** How earlier versions called it. */
     private static String formerly(Station station) {
-        return switch (station) {
-            case RELIEF -> "relief";
-            case NUT -> "file";
-            case ACTION -> "action";
-            case INTONATION -> "intonation";
-            case PICKUPS -> "pickups";
-        };
+        return station == Station.NUT ? "file" : station.name().toLowerCase(Locale.ROOT);
     }
 
     /** The strings under which relief is read: the lowest and the highest. */

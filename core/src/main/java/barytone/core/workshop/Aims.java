@@ -78,6 +78,7 @@ final class Aims {
             case NUT -> 0.03;
             case ACTION, INTONATION -> 0.10;
             case PICKUPS -> 0.25;
+            default -> 0;
         };
     }
 }

@@ -164,7 +164,7 @@ final class Score {
         return switch (aim.station()) {
             case RELIEF -> !instrument.rodReaches(lower) || oneSided();
             case ACTION -> !instrument.bridgeReaches(lower);
-            case NUT, INTONATION, PICKUPS -> false;
+            default -> false;
         };
     }
 

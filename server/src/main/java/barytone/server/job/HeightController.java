@@ -295,7 +295,7 @@ class HeightController {
                 case NUT -> asked.pressed() == 0 ? new GapMethod.NutOpen() : new GapMethod.NutPressed(asked.pressed());
                 case ACTION ->
                     asked.pressed() == 0 ? new GapMethod.Action(asked.fret()) : new GapMethod.ActionCapo(asked.fret());
-                case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
+                default -> throw ownRoute(asked.station());
             };
             // refuses a fret that this neck does not have
             Allowed.whole("fret", method.gaugeFret(), 1, job.state().spec().frets());
@@ -313,7 +313,7 @@ class HeightController {
         return desk.add(id, unit, asked, job -> switch (asked.station()) {
             case NUT -> nutTarget(job, asked, Units.ofCode(unit).nut());
             case ACTION -> actionTarget(job, asked, Units.ofCode(unit).action());
-            case RELIEF, INTONATION, PICKUPS -> throw ownRoute(asked.station());
+            default -> throw ownRoute(asked.station());
         });
     }
 

@@ -99,7 +99,7 @@ class ReadingController {
         LengthUnit unit = switch (station) {
             case NUT -> units.nut();
             case ACTION -> units.action();
-            case RELIEF, INTONATION, PICKUPS -> units.relief();
+            default -> units.relief();
         };
         if (!state.strings(station).contains(asked.string()))
             throw Allowed.broken(

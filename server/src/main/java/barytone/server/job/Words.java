@@ -58,8 +58,8 @@ final class Words {
         return switch (station) {
             case RELIEF -> units.relief();
             case NUT -> units.nut();
-            case ACTION, INTONATION -> units.action();
             case PICKUPS -> units.pickups();
+            default -> units.action();
         };
     }
 
@@ -160,13 +160,7 @@ final class Words {
 
     /** What is read at a station. */
     String quantity(Station station) {
-        return switch (station) {
-            case RELIEF -> "relief";
-            case NUT -> "nut";
-            case ACTION -> "action";
-            case INTONATION -> "intonation";
-            case PICKUPS -> "pickups";
-        };
+        return station.label().toLowerCase(Locale.ROOT);
     }
 
     /** How a station is read. */
