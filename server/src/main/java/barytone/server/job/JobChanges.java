@@ -1,6 +1,10 @@
 package barytone.server.job;
 
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,13 +64,26 @@ class JobChanges implements ResponseBodyAdvice<Object> {
             ServerHttpRequest request,
             ServerHttpResponse response) {
         if (!(body instanceof JobView view)) return body;
-        JsonNode now = mapper.valueToTree(view);
+        ObjectNode now = mapper.valueToTree(view);
+        String mark = mark(now);
+        now.put("mark", mark);
         String has = request.getHeaders().getFirst(HAS);
         Optional<ArrayNode> changes = has == null ? Optional.empty() : since(has, now);
-        remember(view.mark(), now);
-        if (changes.isEmpty()) return body;
+        remember(mark, now);
+        if (changes.isEmpty()) return now;
         response.getHeaders().set(CHANGES, "true");
         return changes.get();
+    }
+
+    /** The same page has the same mark, whenever it is asked for. */
+    private static String mark(JsonNode page) {
+        try {
+            byte[] digest =
+                    MessageDigest.getInstance("SHA-256").digest(page.toString().getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest, 0, 12);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
     }
 
     /** What changed since the page with a mark; empty when that page is not remembered any more. */

@@ -23,7 +23,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -66,7 +65,8 @@ final class JobViewer {
         Set<Long> undone = JobReplay.undone(opened.log());
         Tape tape = new Tape(opened, words, bench);
         return new JobView(
-                UUID.randomUUID().toString(),
+                // filled in when it is sent, from all the rest
+                "",
                 job.id(),
                 job.ticket(),
                 opened.seq(),
