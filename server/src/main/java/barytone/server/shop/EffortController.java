@@ -4,10 +4,7 @@ import barytone.core.advice.Effort;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.PlainNumber;
 import java.util.List;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -75,12 +72,5 @@ class EffortController {
 
     private static String percent(double chance) {
         return Math.round(100 * chance) + " %";
-    }
-
-    @ExceptionHandler(StaleSettingException.class)
-    ProblemDetail stale(StaleSettingException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
-        problem.setProperty("code", "changed-meanwhile");
-        return problem;
     }
 }

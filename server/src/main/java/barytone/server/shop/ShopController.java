@@ -19,10 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -318,12 +315,5 @@ class ShopController {
         if (clean.isEmpty() || clean.length() > 60)
             throw Allowed.broken("name of a school", clean.length() + " characters", "1 to 60 characters");
         return clean;
-    }
-
-    @ExceptionHandler(StaleSettingException.class)
-    ProblemDetail stale(StaleSettingException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
-        problem.setProperty("code", "changed-meanwhile");
-        return problem;
     }
 }
