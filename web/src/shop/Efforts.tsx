@@ -64,7 +64,7 @@ function Times({ view }: { view: Effort }) {
         void keep();
       }}
     >
-      <div className="mb-3 grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <div className="mb-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
         {FIELDS.map(([name, label]) => (
           <Field key={name} label={label}>
             <TextInput

@@ -60,14 +60,12 @@ class EffortController {
                 Allowed.plain(effort.slackening()),
                 Allowed.plain(effort.comeback()),
                 List.of(
-                        "A height that was moved along is read again when it is out with more than "
-                                + percent(effort.worthALook())
-                                + ", and looked at more closely with more than "
+                        "A height that was moved along is read again where it is out with a chance of more than "
+                                + percent(effort.worthALook()) + ", and looked at more closely with more than "
                                 + percent(effort.worthACloserLook()) + ".",
-                        "What reads barely outside of its band is moved when it is out with more than: slots, or a saddle, in a slackening of their own "
-                                + percent(effort.worthASlackening()) + ", the rod "
-                                + percent(effort.worthATurn())
-                                + ". Beside other slots it is filed along."));
+                        "A slot or a saddle that reads barely out is worth a slackening of its own with more than "
+                                + percent(effort.worthASlackening()) + ", the rod a turn with more than "
+                                + percent(effort.worthATurn()) + ". Beside others a slot is filed along."));
     }
 
     private static String percent(double chance) {

@@ -31,7 +31,7 @@ class EffortApiTest extends JobsOverHttp {
         assertThat(keep("\"reading\":\"2,5\",\"retune\":\"4\",\"slackening\":\"8\",\"comeback\":\"10\""))
                 .contains("\"reading\":\"2.5\"")
                 .contains("more than 25 %")
-                .contains("of their own 90 %");
+                .contains("of its own with more than 90 %");
     }
 
     @Test
