@@ -7,7 +7,6 @@ import barytone.core.height.Rigid;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
-import barytone.core.quantity.Units;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
@@ -21,15 +20,15 @@ final class AdviceWords {
     private final JobState state;
     private final Toolkit tools;
     private final Words words;
-    private final List<? extends RoomVoice<?, ?>> voices;
+    private final Voices voices;
     private final Ripples ripples;
     private final Rules rules;
 
-    AdviceWords(JobState state, Units units, Bench bench) {
+    AdviceWords(JobState state, Words words, Bench bench, Voices voices) {
         this.state = state;
         this.tools = bench.tools();
-        this.words = new Words(state, units);
-        this.voices = Doors.voices(state, words, bench);
+        this.words = words;
+        this.voices = voices;
         this.ripples = new Ripples(state, words);
         this.rules = new Rules(state, voices);
     }
@@ -65,19 +64,12 @@ final class AdviceWords {
                 rules.canWait(advice));
     }
 
-    private RoomVoice<?, ?> voice(Station station) {
-        return voices.stream()
-                .filter(voice -> voice.station() == station)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("nobody speaks for " + station));
-    }
-
     private Said said(Advice advice) {
         return switch (advice) {
             case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.Retune r -> retune(r.station());
-            case Advice.Done d -> voice(d.station()).verdict(d).orElseGet(() -> done(d));
+            case Advice.Done d -> voices.of(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
                 Said.plain(
@@ -86,9 +78,7 @@ final class AdviceWords {
                         List.of("As found and as left are on record. Reopen the job to go on."),
                         null);
             default ->
-                voices.stream()
-                        .flatMap(voice -> voice.of(advice).stream())
-                        .findFirst()
+                voices.first(voice -> voice.of(advice))
                         .orElseThrow(() -> new IllegalStateException("nobody says what to do: " + advice));
         };
     }
@@ -175,7 +165,7 @@ final class AdviceWords {
                 !first
                         ? "It was moved, or moved along, since it was read: what stands there is reckoned."
                         : asFound ? "As found comes first, before anything is touched." : "Not read yet on this job.");
-        return voice(m.station()).reading(m, line, first);
+        return voices.of(m.station()).reading(m, line, first);
     }
 
     private static String shortName(Tool tool) {
@@ -207,12 +197,13 @@ final class AdviceWords {
     }
 
     private Said retune(Station after) {
-        return Said.plain("retune", "Retune, tuning up to pitch", voice(after).retuning(), null);
+        return Said.plain(
+                "retune", "Retune, tuning up to pitch", voices.of(after).retuning(), null);
     }
 
     /** The verdict of a station that stands alone. */
     private Said done(Advice.Done d) {
-        RoomVoice<?, ?> voice = voice(d.station());
+        RoomVoice<?, ?> voice = voices.of(d.station());
         String name = voice.subject();
         return switch (d.reason()) {
             case LEAVE_IT ->
@@ -250,11 +241,11 @@ final class AdviceWords {
                         case LEAVE_IT -> "in its band as found.";
                         case IN_BAND -> "in its band.";
                         case AS_NEAR_AS_IT_GOES ->
-                            ("as near as it goes. " + voice(r.station()).standing()).strip();
+                            ("as near as it goes. " + voices.of(r.station()).standing()).strip();
                         case SIDES_DIFFER -> "the sides differ, no turn helps both.";
                         case NOT_WORTH_IT ->
                             ("barely out, not worth another round. "
-                                            + voice(r.station()).standing())
+                                            + voices.of(r.station()).standing())
                                     .strip();
                     });
         for (Station station : Station.HEIGHTS) {
@@ -271,7 +262,8 @@ final class AdviceWords {
         if (!f.declined().isEmpty())
             why.add("Left as it is, by choice: "
                     + String.join(", ", f.declined().stream().map(rules::topic).toList()) + ".");
-        for (RoomVoice<?, ?> voice : voices) why.addAll(voice.handingOver());
+        why.addAll(voices.each(RoomVoice::onRecord));
+        why.addAll(voices.each(RoomVoice::handingOver));
         if (leave) return done("Leave it: nothing needs doing", why);
         return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }

@@ -53,15 +53,15 @@ final class HeightViewer {
     private final Units units;
     private final Words words;
     private final Bench bench;
-    private final Rules rules;
+    private final Voices voices;
 
-    HeightViewer(JobState state, Units units, Words words, Bench bench) {
+    HeightViewer(JobState state, Words words, Bench bench, Voices voices) {
         this.state = state;
-        this.units = units;
+        this.units = words.units();
         this.unit = units.action();
         this.words = words;
         this.bench = bench;
-        this.rules = new Rules(state, Doors.voices(state, words, bench));
+        this.voices = voices;
     }
 
     JobView.HeightView station(Station station) {
@@ -247,9 +247,9 @@ final class HeightViewer {
                     s, state.spec().stringName(s), own.show(band.low()), own.show(band.high())));
         }
         return new JobView.HeightTargetView(
-                rules.voice(station).school(),
-                Words.sentence(rules.voice(station).targetLabel()),
-                rules.voice(station).targetReason(),
+                voices.of(station).school(),
+                Words.sentence(voices.of(station).targetLabel()),
+                voices.of(station).targetReason(),
                 bands,
                 station == Station.NUT ? nutSchools() : actionSchools(),
                 station == Station.NUT

@@ -16,7 +16,6 @@ import barytone.core.quantity.Turns;
 import barytone.core.quantity.Units;
 import barytone.core.station.NextMove;
 import barytone.core.station.intonation.Tones;
-import barytone.core.station.nut.NutState;
 import barytone.core.station.pickups.PickupState;
 import barytone.core.station.relief.ReliefState;
 import java.time.Instant;
@@ -36,6 +35,7 @@ final class JobViewer {
     private final Instant now;
     private final Advice advice;
     private final Words words;
+    private final Voices voices;
     private final JobView.AdviceView told;
     private final Bench bench;
     private final HeightViewer heights;
@@ -53,9 +53,10 @@ final class JobViewer {
         this.bench = bench;
         this.advice = NextMove.advise(state, bench.means(), now);
         this.words = new Words(state, units);
-        this.told = new AdviceWords(state, units, bench).advice(advice);
-        this.heights = new HeightViewer(state, units, words, bench);
-        this.tones = new ToneViewer(state, units, new ToneWords(state, words));
+        this.voices = Voices.of(state, words, bench);
+        this.told = new AdviceWords(state, words, bench, voices).advice(advice);
+        this.heights = new HeightViewer(state, words, bench, voices);
+        this.tones = new ToneViewer(state, units, voices.the(ToneWords.class));
         this.pickups = new PickupViewer(state, units);
         this.after = advice.expected(state).orElse(null);
     }
@@ -63,7 +64,7 @@ final class JobViewer {
     JobView view() {
         JobLog.Job job = opened.job();
         Set<Long> undone = JobReplay.undone(opened.log());
-        Tape tape = new Tape(opened, words, bench);
+        Tape tape = new Tape(opened, words, voices);
         return new JobView(
                 // filled in when it is sent, from all the rest
                 "",
@@ -80,11 +81,18 @@ final class JobViewer {
                 state.closed(),
                 state.strings(Station.NUT).stream().map(this::section).toList(),
                 stations(),
-                new ReliefPage(state, words, bench, heights, opened.job().touch()).view(),
+                new ReliefPage(
+                                state,
+                                words,
+                                bench,
+                                voices,
+                                heights,
+                                opened.job().touch())
+                        .view(),
                 heights.station(Station.NUT),
                 heights.station(Station.ACTION),
                 heights.nutBench(),
-                heights.bridge(advice, after, new ActionWords(state, words, bench.schools())),
+                heights.bridge(advice, after, voices.the(ActionWords.class)),
                 tones.intonation(),
                 pickups.view(),
                 heights.order(),
@@ -272,8 +280,7 @@ final class JobViewer {
         if (state.agreed(Station.INTONATION) || !Tones.of(state).notes().isEmpty()) rows.addAll(tones.closing());
         if (state.agreed(Station.PICKUPS) || !PickupState.of(state).gaps().isEmpty()) rows.addAll(pickups.closing());
         List<String> remarks = new ArrayList<>();
-        if (Tones.of(state).age().provisional()) remarks.add("Intonation is provisional: the strings are old.");
-        if (PickupState.of(state).lowered()) remarks.add("The pickups are still lowered: bring them back.");
+        remarks.addAll(voices.each(RoomVoice::onRecord));
         for (Station station : Station.HEIGHTS)
             if (state.agreed(station)) remarks.add(station.label() + " as " + words.method(station) + ".");
         if (ReliefState.of(state).netTurns().isZero()
@@ -283,7 +290,6 @@ final class JobViewer {
                         .mapToInt(s -> Math.abs(s.net().sixteenths()))
                         .sum()
                 > Turns.QUARTER.sixteenths()) remarks.add("More than 1/4 turn was made: look again tomorrow.");
-        if (NutState.of(state).temporary()) remarks.add("A temporary repair was made at the nut: look at it again.");
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready) remarks.add("Not finished: " + told.headline() + ".");
         return new JobView.ClosingView(rows, remarks, ready);

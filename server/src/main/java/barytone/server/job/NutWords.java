@@ -132,7 +132,7 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
     }
 
     @Override
-    protected List<String> handingOver() {
+    protected List<String> onRecord() {
         return NutState.of(state).temporary()
                 ? List.of("A temporary repair was made at the nut: note a date to look at it again.")
                 : List.of();

@@ -102,7 +102,7 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
     }
 
     @Override
-    protected List<String> handingOver() {
+    protected List<String> onRecord() {
         return PickupState.of(state).lowered() ? List.of("The pickups are still lowered: bring them back.") : List.of();
     }
 

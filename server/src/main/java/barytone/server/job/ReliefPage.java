@@ -29,15 +29,17 @@ final class ReliefPage {
     private final StringLine line;
     private final Words words;
     private final Bench bench;
+    private final Voices voices;
     private final HeightViewer heights;
     private final Touch touch;
 
-    ReliefPage(JobState state, Words words, Bench bench, HeightViewer heights, Touch touch) {
+    ReliefPage(JobState state, Words words, Bench bench, Voices voices, HeightViewer heights, Touch touch) {
         this.state = state;
         this.spec = state.spec();
         this.line = spec.line();
         this.words = words;
         this.bench = bench;
+        this.voices = voices;
         this.heights = heights;
         this.touch = touch;
     }
@@ -166,7 +168,7 @@ final class ReliefPage {
     private JobView.TargetView target() {
         LengthUnit unit = words.units().relief();
         ReliefTarget inHabit = ReliefTarget.of(state).in(state.habit().method(), line);
-        ReliefWords said = new ReliefWords(state, words, bench.schools());
+        RoomVoice<?, ?> said = voices.of(Station.RELIEF);
         return new JobView.TargetView(
                 ReliefTarget.of(state).school(),
                 Words.sentence(said.targetLabel()),

@@ -90,7 +90,12 @@ public abstract class RoomVoice<A extends Advice, E extends JobEvent> {
         return "";
     }
 
-    /** What is to be said when the job is handed over. */
+    /** What goes on record with the job, and is said when it is handed over: what will not last, what is not as it should be. */
+    protected List<String> onRecord() {
+        return List.of();
+    }
+
+    /** What else is to be thought of when the job is handed over. */
     protected List<String> handingOver() {
         return List.of();
     }

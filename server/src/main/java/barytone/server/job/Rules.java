@@ -5,16 +5,15 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.core.station.action.ActionAdvice;
-import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** The answer to “why?”: the rule that an advice follows, and the school. */
 final class Rules {
     private final JobState state;
-    private final List<? extends RoomVoice<?, ?>> voices;
+    private final Voices voices;
 
-    Rules(JobState state, List<? extends RoomVoice<?, ?>> voices) {
+    Rules(JobState state, Voices voices) {
         this.state = state;
         this.voices = voices;
     }
@@ -49,26 +48,14 @@ final class Rules {
             case Advice.Finished ignored ->
                 "Done when every station agreed on is in its band, or as near as it goes, and was looked at since the last move.";
             case Advice.ClosedJob ignored -> "What was measured last is as left.";
-            default ->
-                voices.stream()
-                        .flatMap(voice -> voice.ruleOf(advice).stream())
-                        .findFirst()
-                        .orElse("");
+            default -> voices.first(voice -> voice.ruleOf(advice)).orElse("");
         };
     }
 
     /** The schools that an advice at a station follows. */
     String school(Station station) {
         WorkOrder order = state.chosen().order();
-        return "Order: " + order.label() + ". Target: " + voice(station).targetLabel() + ".";
-    }
-
-    /** Who speaks for a station. */
-    RoomVoice<?, ?> voice(Station station) {
-        return voices.stream()
-                .filter(voice -> voice.station() == station)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("nobody speaks for " + station));
+        return "Order: " + order.label() + ". Target: " + voices.of(station).targetLabel() + ".";
     }
 
     /** What a topic that was declined is about, in words. */
@@ -81,10 +68,7 @@ final class Rules {
                     + topic.substring(topic.indexOf('-') + 1).toLowerCase(Locale.ROOT);
         if (topic.startsWith("measure-"))
             return "readings of the " + topic.substring(8).toLowerCase(Locale.ROOT);
-        return voices.stream()
-                .flatMap(voice -> voice.topic(topic).stream())
-                .findFirst()
-                .orElse(topic);
+        return voices.first(voice -> voice.topic(topic)).orElse(topic);
     }
 
     /** What the button says that leaves an advice out; null when it cannot be left out. */
@@ -103,11 +87,7 @@ final class Rules {
                     case RECHECK -> "Hand over without it";
                 };
             }
-            default ->
-                voices.stream()
-                        .flatMap(voice -> voice.declineOf(advice).stream())
-                        .findFirst()
-                        .orElse(null);
+            default -> voices.first(voice -> voice.declineOf(advice)).orElse(null);
         };
     }
 

@@ -33,17 +33,17 @@ final class Tape {
     /** For what belongs to the saddles, and for what has no unit of its own. */
     private final LengthUnit unit;
 
-    private final List<? extends RoomVoice<?, ?>> voices;
+    private final Voices voices;
     private final Rules rules;
     private final Words words;
     private final Set<Long> undone;
     private final Map<Long, TakenReading> readings;
 
-    Tape(JobLog.Opened opened, Words words, Bench bench) {
+    Tape(JobLog.Opened opened, Words words, Voices voices) {
         this.opened = opened;
         this.unit = words.units().action();
         this.words = words;
-        this.voices = Doors.voices(opened.state(), words, bench);
+        this.voices = voices;
         this.rules = new Rules(opened.state(), voices);
         this.undone = JobReplay.undone(opened.log());
         this.readings =
@@ -148,9 +148,7 @@ final class Tape {
             case JobEvent.Undone ignored -> "Undone";
             case JobEvent.Redone ignored -> "Brought back";
             default ->
-                voices.stream()
-                        .flatMap(voice -> voice.lineOf(event).stream())
-                        .findFirst()
+                voices.first(voice -> voice.lineOf(event))
                         .orElseThrow(() -> new IllegalStateException("nobody tells of " + event));
         };
     }

@@ -157,11 +157,17 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     }
 
     @Override
+    protected List<String> onRecord() {
+        return Tones.of(state).age().provisional()
+                ? List.of("Intonation is provisional: the strings are old.")
+                : List.of();
+    }
+
+    @Override
     protected List<String> handingOver() {
-        List<String> said = new ArrayList<>();
-        if (!state.agreed(Station.INTONATION)) said.add("Intonation changes with every height: check it next.");
-        if (Tones.of(state).age().provisional()) said.add("Intonation is provisional: the strings are old.");
-        return said;
+        return state.agreed(Station.INTONATION)
+                ? List.of()
+                : List.of("Intonation changes with every height: check it next.");
     }
 
     @Override

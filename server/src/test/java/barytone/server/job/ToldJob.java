@@ -56,7 +56,9 @@ abstract class ToldJob<T extends ToldJob<T>> {
     final JobView.AdviceView told() {
         JobState state = state();
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
-        return new AdviceWords(state, Units.all(unit), new Bench(Outfit.with(tools), schools))
+        Words words = new Words(state, Units.all(unit));
+        Bench bench = new Bench(Outfit.with(tools), schools);
+        return new AdviceWords(state, words, bench, Voices.of(state, words, bench))
                 .advice(NextMove.advise(state, Outfit.with(tools), now()));
     }
 

@@ -172,11 +172,16 @@ final class ActionReplay implements RoomReplay {
     }
 
     /**
-     * The turn of height screws that seems not to have been made: the string reads what it read before it, though much more was promised. A tick too
-     * many is likelier than a thread that gives next to nothing.
+     * What a string answered to the last turn of its screws.
+     *
+     * @param turn its place in the log
+     * @param promised change of what is read, mm
+     * @param came of it, mm
      */
-    @Override
-    public @Nullable Long notMade(JobEvent.ReadingTaken e, Evidence evidence, Normal expected, Progress job) {
+    private record Answer(long turn, double promised, double came) {}
+
+    /** The first reading of a string after a turn of its screws, against what the turn promised; null where it says nothing of it. */
+    private @Nullable Answer answer(JobEvent.ReadingTaken e, Evidence evidence, Normal expected, Progress job) {
         LastTurn turn = lastTurns.get(e.string());
         Look look = job.looks(Station.ACTION).get(e.string());
         if (turn == null
@@ -185,30 +190,32 @@ final class ActionReplay implements RoomReplay {
                 || Station.of(e.method()) != Station.ACTION
                 || !(evidence instanceof Evidence.Point point)) return null;
         double before = turn.before().now(e.string(), e.method(), e.means()).mean();
-        double promised = expected.mean() - before;
-        boolean much = Math.abs(promised) > Math.max(PROMISED, PROMISED_SDS * evidence.sd());
-        boolean still = Math.abs(point.value() - before) < Math.max(UNMOVED * Math.abs(promised), evidence.sd());
-        return much && still ? turn.seq() : null;
+        Answer answer = new Answer(turn.seq(), expected.mean() - before, point.value() - before);
+        return Math.abs(answer.promised()) > Math.max(PROMISED, PROMISED_SDS * point.sd()) ? answer : null;
+    }
+
+    /**
+     * The turn of height screws that seems not to have been made: the string reads what it read before it, though much more was promised. A tick too
+     * many is likelier than a thread that gives next to nothing.
+     */
+    @Override
+    public @Nullable Long notMade(JobEvent.ReadingTaken e, Evidence evidence, Normal expected, Progress job) {
+        Answer answer = answer(e, evidence, expected, job);
+        return answer != null
+                        && Math.abs(answer.came()) < Math.max(UNMOVED * Math.abs(answer.promised()), evidence.sd())
+                ? answer.turn()
+                : null;
     }
 
     @Override
     public void believed(TakenReading taken, boolean blind, Progress job) {
         JobEvent.ReadingTaken e = taken.reading();
-        LastTurn turn = lastTurns.get(e.string());
-        Look look = job.looks(Station.ACTION).get(e.string());
-        if (turn == null
-                || look == null
-                || look.seq() > turn.seq()
-                || taken.station() != Station.ACTION
-                || taken.unturned() != null
-                || !(taken.evidence() instanceof Evidence.Point point)
-                || !SurpriseTest.surprising(job.estimate(), e, point)) return;
-        double before = turn.before().now(e.string(), e.method(), e.means()).mean();
-        double promised = job.estimate().now(e.string(), e.method(), e.means()).mean() - before;
-        if (Math.abs(promised) < Math.max(PROMISED, PROMISED_SDS * point.sd())) return;
-        double share = (point.value() - before) / promised;
+        Answer answer = answer(e, taken.evidence(), job.estimate().now(e.string(), e.method(), e.means()), job);
+        if (answer == null || taken.unturned() != null || !SurpriseTest.surprising(job.estimate(), e, taken.evidence()))
+            return;
+        double share = answer.came() / answer.promised();
         if (share < LEAST_SHARE || share > MOST_SHARE) return;
-        shares.computeIfAbsent(turn.seq(), seq -> new TreeMap<>()).put(e.string(), share);
+        shares.computeIfAbsent(answer.turn(), turn -> new TreeMap<>()).put(e.string(), share);
         otherThread(job);
     }
 
