@@ -26,7 +26,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
         onSubmit={(event) => {
           event.preventDefault();
           void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/travel", { params, body: { ...stamp, down, up } }),
+            api.POST("/api/jobs/{id}/action/travel", { params, body: { ...stamp, down, up } }),
           ).then(then);
         }}
       >
@@ -65,7 +65,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
         onSubmit={(event) => {
           event.preventDefault();
           void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/neck-angle", { params, body: { ...stamp, above } }),
+            api.POST("/api/jobs/{id}/action/neck-angle", { params, body: { ...stamp, above } }),
           ).then(then);
         }}
       >
@@ -88,7 +88,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
         onSubmit={(event) => {
           event.preventDefault();
           void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/gauge-patterns", {
+            api.POST("/api/jobs/{id}/action/gauge-patterns", {
               params,
               body: { ...stamp, radius: `${radius}mm`, ringing: [...ringing] },
             }),
@@ -135,7 +135,10 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
           onSubmit={(event) => {
             event.preventDefault();
             void send((stamp, params) =>
-              api.POST("/api/jobs/{id}/neck-shims", { params, body: { ...stamp, end, thickness } }),
+              api.POST("/api/jobs/{id}/action/neck-shims", {
+                params,
+                body: { ...stamp, end, thickness },
+              }),
             ).then(then);
           }}
         >

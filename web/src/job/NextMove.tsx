@@ -25,7 +25,7 @@ function ProudForm({ suffix, working, send }: { suffix: string; working: boolean
       onSubmit={(event) => {
         event.preventDefault();
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/saddle-proud", { params, body: { ...stamp, proud } }),
+          api.POST("/api/jobs/{id}/action/saddle-proud", { params, body: { ...stamp, proud } }),
         );
       }}
     >
@@ -190,7 +190,7 @@ export function NextMove({
             disabled={working}
             onClick={() =>
               void send((stamp, params) =>
-                api.POST("/api/jobs/{id}/rod-direction", {
+                api.POST("/api/jobs/{id}/relief/direction", {
                   params,
                   body: { ...stamp, straightensAnticlockwise: true },
                 }),

@@ -41,7 +41,7 @@ function SlotChecks({ job, send, trouble }: { job: JobView; send: Send; trouble:
       onSubmit={(event) => {
         event.preventDefault();
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/slot-checks", {
+          api.POST("/api/jobs/{id}/nut/slot-checks", {
             params,
             body: { ...stamp, string, flaws: [...flaws] },
           }),

@@ -127,7 +127,7 @@ export function LeafStacks({ job }: { job: JobView }) {
       title="Leaf stack as a file stop, strings off"
       columns="sm:grid-cols-[2fr_1fr]"
       action="Show the stacks"
-      ask={() => api.POST("/api/jobs/{id}/nut-sums/leaf-stacks", { params, body: { fretHeight } })}
+      ask={() => api.POST("/api/jobs/{id}/nut/sums/leaf-stacks", { params, body: { fretHeight } })}
       show={stacksTold(job.nut.suffix)}
     >
       <Field
@@ -156,7 +156,7 @@ export function Spacing({ job }: { job: JobView }) {
       columns="sm:grid-cols-4"
       action="Compare"
       ask={() =>
-        api.POST("/api/jobs/{id}/nut-sums/spacing", {
+        api.POST("/api/jobs/{id}/nut/sums/spacing", {
           params,
           body: {
             centres: strings.map((s) => centres[s.string] ?? ""),
@@ -208,7 +208,7 @@ export function BreakAngle({ job }: { job: JobView }) {
       columns="sm:grid-cols-5"
       action="Angle"
       ask={() =>
-        api.POST("/api/jobs/{id}/nut-sums/break-angle", {
+        api.POST("/api/jobs/{id}/nut/sums/break-angle", {
           params,
           body: { string, distance, drop, wraps },
         })

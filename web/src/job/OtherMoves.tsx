@@ -57,11 +57,11 @@ export function OtherNut({ job, send, onDone, working }: OtherProps) {
             body: { ...stamp, station: "NUT", strings: [string] },
           })
         : way === "FILED"
-          ? api.POST("/api/jobs/{id}/filings", {
+          ? api.POST("/api/jobs/{id}/nut/filings", {
               params,
               body: { ...stamp, slots: [{ string, strokes, light }] },
             })
-          : api.POST("/api/jobs/{id}/nut-reworks", {
+          : api.POST("/api/jobs/{id}/nut/reworks", {
               params,
               body: {
                 ...stamp,
@@ -176,11 +176,11 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
       uncounted
         ? api.POST("/api/jobs/{id}/uncounted", { params, body: { ...stamp, station: "ACTION" } })
         : bridge.screwed
-          ? api.POST("/api/jobs/{id}/screws", {
+          ? api.POST("/api/jobs/{id}/action/screws", {
               params,
               body: { ...stamp, turns: bridge.screws.map((_, i) => moved[i] ?? "") },
             })
-          : api.POST("/api/jobs/{id}/saddle-reworks", {
+          : api.POST("/api/jobs/{id}/action/reworks", {
               params,
               body: { ...stamp, way, ...(way === "SANDED" ? { bass, treble } : {}) },
             }),

@@ -24,7 +24,7 @@ export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
       onDone={onDone}
       onSubmit={() => {
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/saddles", {
+          api.POST("/api/jobs/{id}/intonation/saddles", {
             params,
             body: {
               ...stamp,
@@ -82,7 +82,7 @@ export function OtherPickups({ job, send, onDone, working }: OtherProps) {
       onDone={onDone}
       onSubmit={() => {
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/pickup-turns", {
+          api.POST("/api/jobs/{id}/pickups/turns", {
             params,
             body: { ...stamp, pickup, bass, treble },
           }),

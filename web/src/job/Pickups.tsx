@@ -54,7 +54,7 @@ export function Pickups({
       const gap = gaps[at];
       if (gap === undefined) throw new Error("no such gap");
       return sendEntry((stamp, params) =>
-        api.POST("/api/jobs/{id}/pickup-gaps", {
+        api.POST("/api/jobs/{id}/pickups/gaps", {
           params,
           body: { ...stamp, pickup: gap.pickup, side: gap.side, text },
         }),
@@ -112,7 +112,7 @@ export function Pickups({
               checked={pickups.lowered}
               onChange={(down) =>
                 void send((stamp, params) =>
-                  api.POST("/api/jobs/{id}/pickups-down", { params, body: { ...stamp, down } }),
+                  api.POST("/api/jobs/{id}/pickups/down", { params, body: { ...stamp, down } }),
                 )
               }
             >
@@ -237,7 +237,7 @@ function Pickup({
               checked={pickup.signs.includes(s.sign)}
               onChange={(on) =>
                 void send((stamp, params) =>
-                  api.POST("/api/jobs/{id}/pickup-signs", {
+                  api.POST("/api/jobs/{id}/pickups/signs", {
                     params,
                     body: {
                       ...stamp,

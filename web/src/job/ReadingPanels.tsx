@@ -50,7 +50,7 @@ export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
       className="grid gap-4 sm:grid-cols-3"
       onSubmit={() =>
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/habit", { params, body: { ...stamp, ...habit } }),
+          api.POST("/api/jobs/{id}/relief/habit", { params, body: { ...stamp, ...habit } }),
         ).then((done) => {
           if (done !== null) onDone();
         })
@@ -122,9 +122,9 @@ export function HeightHabitPanel({
       trouble={trouble}
       onSubmit={() =>
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/height-habit", {
+          api.POST(station === "NUT" ? "/api/jobs/{id}/nut/habit" : "/api/jobs/{id}/action/habit", {
             params,
-            body: { ...stamp, station, ...habit },
+            body: { ...stamp, ...habit },
           }),
         ).then((done) => {
           if (done !== null) onDone();

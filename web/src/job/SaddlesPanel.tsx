@@ -50,7 +50,10 @@ export function SaddlesPanel({
               const age = strings.ages.find((a) => a.age === e.target.value)?.age;
               if (age === undefined) return;
               void send((stamp, params) =>
-                api.POST("/api/jobs/{id}/strings-on", { params, body: { ...stamp, age } }),
+                api.POST("/api/jobs/{id}/intonation/strings-on", {
+                  params,
+                  body: { ...stamp, age },
+                }),
               );
             }}
           >
@@ -106,7 +109,7 @@ export function SaddlesPanel({
                     onSubmit={(event) => {
                       event.preventDefault();
                       void send((stamp, params) =>
-                        api.POST("/api/jobs/{id}/stretches", {
+                        api.POST("/api/jobs/{id}/intonation/stretches", {
                           params,
                           body: { ...stamp, string: s.string, drop: drops[s.string] ?? "" },
                         }),
@@ -146,7 +149,7 @@ export function SaddlesPanel({
             className="mt-2"
             onClick={() =>
               void send((stamp, params) =>
-                api.POST("/api/jobs/{id}/length-direction", {
+                api.POST("/api/jobs/{id}/intonation/direction", {
                   params,
                   body: { ...stamp, clockwiseBack: !saddles.clockwiseBack },
                 }),
@@ -163,7 +166,7 @@ export function SaddlesPanel({
           onSubmit={(event) => {
             event.preventDefault();
             void send((stamp, params) =>
-              api.POST("/api/jobs/{id}/length-travel", {
+              api.POST("/api/jobs/{id}/intonation/travel", {
                 params,
                 body: { ...stamp, support, forward, back },
               }),
@@ -205,7 +208,7 @@ export function SaddlesPanel({
             onSubmit={(event) => {
               event.preventDefault();
               void send((stamp, params) =>
-                api.POST("/api/jobs/{id}/saddle-places", {
+                api.POST("/api/jobs/{id}/intonation/places", {
                   params,
                   body: {
                     ...stamp,

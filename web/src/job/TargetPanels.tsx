@@ -15,7 +15,7 @@ export function TargetPanel({ job, send, trouble, onDone }: PanelProps) {
   });
   const choose = (body: { school: string } | typeof bands) =>
     void send((stamp, params) =>
-      api.POST("/api/jobs/{id}/target", { params, body: { ...stamp, ...body } }),
+      api.POST("/api/jobs/{id}/relief/target", { params, body: { ...stamp, ...body } }),
     ).then((done) => {
       if (done !== null) onDone();
     });
@@ -72,15 +72,17 @@ export function HeightTargetPanel({
   const view = heightViewOf(job, station);
   const { target } = view;
   const [bands, setBands] = useState(target.bands);
-  const [style, setStyle] = useState<NonNullable<Schemas["HeightTarget"]["style"]>>("ANY");
+  const [style, setStyle] = useState<NonNullable<Schemas["ActionTargetAsked"]["style"]>>("ANY");
   const choose = (
     body: { school: string } | { bands: { low: string; high: string }[] } | { asMeasured: true },
   ) =>
     void send((stamp, params) =>
-      api.POST("/api/jobs/{id}/height-target", {
-        params,
-        body: { ...stamp, station, ...("school" in body ? { ...body, style } : body) },
-      }),
+      station === "NUT"
+        ? api.POST("/api/jobs/{id}/nut/target", { params, body: { ...stamp, ...body } })
+        : api.POST("/api/jobs/{id}/action/target", {
+            params,
+            body: { ...stamp, ...("school" in body ? { ...body, style } : body) },
+          }),
     ).then((done) => {
       if (done !== null) onDone();
     });

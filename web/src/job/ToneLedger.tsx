@@ -65,7 +65,7 @@ export function ToneLedger({
       const { how, fret, label } = typed;
       setUnder((all) => [...all, label]);
       const sent = await sendEntry((stamp, params) =>
-        api.POST("/api/jobs/{id}/pitches", {
+        api.POST("/api/jobs/{id}/intonation/pitches", {
           params,
           body: { ...stamp, string: of, how, fret, cents, sure },
         }),

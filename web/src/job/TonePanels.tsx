@@ -20,7 +20,7 @@ export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
         trouble={trouble}
         onSubmit={() =>
           void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/intonation-ways", {
+            api.POST("/api/jobs/{id}/intonation/ways", {
               params,
               body: {
                 ...stamp,
@@ -152,7 +152,7 @@ export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
         className="grid grid-cols-2 gap-4"
         onSubmit={() =>
           void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/pickup-target", { params, body: { ...stamp, ...gaps } }),
+            api.POST("/api/jobs/{id}/pickups/target", { params, body: { ...stamp, ...gaps } }),
           ).then((done) => {
             if (done !== null) onDone();
           })

@@ -38,9 +38,9 @@ const PRIMARY: Record<string, string> = {
 export function jobActions(job: JobView, send: Send, goToReading: () => void): JobActions {
   const { advice } = job;
   const about = advice.event;
-  const plain = (path: "retunes" | "rod-stiff" | "settling-skips" | "reopen") => () =>
+  const plain = (path: "retunes" | "relief/stiff" | "relief/settling-skips" | "reopen") => () =>
     void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
-  const onEvent = (path: "rod-turns/ran-free" | "rod-turns/other-way") => () => {
+  const onEvent = (path: "relief/turns/ran-free" | "relief/turns/other-way") => () => {
     if (about === undefined) return;
     void send((stamp, params) =>
       api.POST(`/api/jobs/{id}/${path}`, { params, body: { ...stamp, event: about } }),
@@ -62,7 +62,7 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
     free: boolean,
   ) => {
     const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/rod-turns", {
+      api.POST("/api/jobs/{id}/relief/turns", {
         params,
         body: { ...stamp, ...amount, finishTightening, free },
       }),
@@ -80,7 +80,7 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
         plain("retunes")();
         break;
       case "settle":
-        plain("settling-skips")();
+        plain("relief/settling-skips")();
         break;
       case "turn":
         if (advice.turn !== undefined)
@@ -91,14 +91,14 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
         break;
       case "wrong-way":
         void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/rod-direction", {
+          api.POST("/api/jobs/{id}/relief/direction", {
             params,
             body: { ...stamp, straightensAnticlockwise: true },
           }),
         );
         break;
       case "free-play":
-        onEvent("rod-turns/ran-free")();
+        onEvent("relief/turns/ran-free")();
         break;
       case "closed":
         plain("reopen")();
@@ -123,7 +123,7 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
         : (advice.follow ?? PRIMARY[advice.kind] ?? null),
     primary,
     retuned: plain("retunes"),
-    stiff: plain("rod-stiff"),
+    stiff: plain("relief/stiff"),
     keep: onReading("kept"),
     drop: onReading("dropped"),
     moved: onReading("moved"),
@@ -132,7 +132,7 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
         api.POST("/api/jobs/{id}/later", { params, body: { ...stamp, station: advice.station } }),
       ),
     whole: followed(true),
-    otherWay: onEvent("rod-turns/other-way"),
+    otherWay: onEvent("relief/turns/other-way"),
     decline: (topic) =>
       void send((stamp, params) =>
         api.POST("/api/jobs/{id}/declined", {

@@ -33,8 +33,8 @@ describe("a job whose action is out", () => {
     await user.keyboard("o");
     await user.type(screen.getByRole("textbox", { name: /barrel 4–3, bass screw/ }), "-1 3/16");
     await user.click(press("Record it"));
-    await waitFor(() => expect(theServer.to("/screws")).toHaveLength(1));
-    expect(theServer.to("/screws")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/action/screws")).toHaveLength(1));
+    expect(theServer.to("/action/screws")[0]?.body).toMatchObject({
       turns: ["", "", "-1 3/16", "", "", ""],
     });
   });
@@ -91,7 +91,7 @@ describe("a saddle that shall be sanded", () => {
     expect(document.activeElement).toBe(proud);
     await user.keyboard("3.5{Enter}");
     await waitFor(() =>
-      expect(theServer.to("/saddle-proud")[0]?.body).toMatchObject({ proud: "3.5" }),
+      expect(theServer.to("/action/saddle-proud")[0]?.body).toMatchObject({ proud: "3.5" }),
     );
   });
 });
@@ -108,14 +108,14 @@ describe("the bridge's panel", () => {
     await user.type(on.getByLabelText(/^Up, mm/), "4");
     await user.click(on.getByRole("button", { name: "Record the travel" }));
     await waitFor(() =>
-      expect(theServer.to("/travel")[0]?.body).toMatchObject({ down: "0.3", up: "4" }),
+      expect(theServer.to("/action/travel")[0]?.body).toMatchObject({ down: "0.3", up: "4" }),
     );
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
     on = await open();
     await user.click(on.getByLabelText("4 D rings"));
     await user.click(on.getByRole("button", { name: "Record the pattern" }));
     await waitFor(() =>
-      expect(theServer.to("/gauge-patterns")[0]?.body).toMatchObject({ ringing: [4] }),
+      expect(theServer.to("/action/gauge-patterns")[0]?.body).toMatchObject({ ringing: [4] }),
     );
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
     on = await open();
@@ -123,7 +123,7 @@ describe("the bridge's panel", () => {
     await user.type(on.getByLabelText(/^Thickness there/), "0.5");
     await user.click(on.getByRole("button", { name: "Record the shim" }));
     await waitFor(() =>
-      expect(theServer.to("/neck-shims")[0]?.body).toMatchObject({
+      expect(theServer.to("/action/neck-shims")[0]?.body).toMatchObject({
         end: "BODY_EDGE",
         thickness: "0.5",
       }),
@@ -139,8 +139,7 @@ describe("wishes for the action", () => {
     await user.selectOptions(on.getByLabelText(/^Style of the player/), "SLIDE");
     await user.click(on.getByRole("button", { name: /^High, electric/ }));
     await waitFor(() =>
-      expect(theServer.to("/height-target")[0]?.body).toMatchObject({
-        station: "ACTION",
+      expect(theServer.to("/action/target")[0]?.body).toMatchObject({
         school: "ELECTRIC_HIGH",
         style: "SLIDE",
       }),
@@ -152,8 +151,8 @@ describe("wishes for the action", () => {
     await user.clear(low);
     await user.type(low, "1.9");
     await user.click(on.getByRole("button", { name: "Use these bands" }));
-    await waitFor(() => expect(theServer.to("/height-target")).toHaveLength(2));
-    const sent = JSON.stringify(theServer.to("/height-target")[1]?.body);
+    await waitFor(() => expect(theServer.to("/action/target")).toHaveLength(2));
+    const sent = JSON.stringify(theServer.to("/action/target")[1]?.body);
     expect(sent).toContain('"low":"1.9"');
     expect(sent.match(/"low"/g)).toHaveLength(6);
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
@@ -167,7 +166,7 @@ describe("wishes for the action", () => {
   it("stay in the panel with the reason when the server refuses them", async () => {
     const user = await openJob(2, "turnstone");
     theServer.on(
-      "POST /api/jobs/2/height-target",
+      "POST /api/jobs/2/action/target",
       theServer.problem(400, "low: given 9; allowed is 0.2 to 10 mm, below the upper end."),
     );
     await user.keyboard("{Escape}t");
@@ -204,7 +203,7 @@ describe("a job at the nut", () => {
     await user.click(screen.getByLabelText("light, hardly any pressure"));
     await user.click(press("Record it"));
     await waitFor(() =>
-      expect(theServer.to("/filings")[0]?.body).toMatchObject({
+      expect(theServer.to("/nut/filings")[0]?.body).toMatchObject({
         slots: [{ string: 5, strokes: 2, light: true }],
       }),
     );
@@ -214,7 +213,7 @@ describe("a job at the nut", () => {
     await user.type(screen.getByLabelText(/^Change, mm/), "-0.1");
     await user.click(press("Record it"));
     await waitFor(() =>
-      expect(theServer.to("/nut-reworks")[0]?.body).toMatchObject({
+      expect(theServer.to("/nut/reworks")[0]?.body).toMatchObject({
         way: "UNDERSIDE_SANDED",
         change: "-0.1",
       }),
@@ -229,17 +228,20 @@ describe("a job at the nut", () => {
     expect(on.getByText(/The string buzzes on the chip/)).toBeTruthy();
     await user.click(on.getByRole("button", { name: "Record what was found" }));
     expect(await on.findByText(/Slot 7 g: tick what is wrong/)).toBeTruthy();
-    expect(theServer.to("/slot-checks")[0]?.body).toMatchObject({ string: 8, flaws: ["CHIPPED"] });
+    expect(theServer.to("/nut/slot-checks")[0]?.body).toMatchObject({
+      string: 8,
+      flaws: ["CHIPPED"],
+    });
     expect(on.getByRole("button", { name: "This slot is good" })).toBeTruthy();
   });
 
   it("answers sums below, and shows the trouble of one without losing what was typed", async () => {
     const user = await openJob(6, "dotterel");
-    theServer.on("POST /api/jobs/6/nut-sums/break-angle", {
+    theServer.on("POST /api/jobs/6/nut/sums/break-angle", {
       json: JSON.stringify({ degrees: "4°", shallow: true, text: "Press behind the nut." }),
     });
     theServer.on(
-      "POST /api/jobs/6/nut-sums/leaf-stacks",
+      "POST /api/jobs/6/nut/sums/leaf-stacks",
       theServer.problem(400, "fret height: given 9; allowed is 0.5 to 2 mm."),
     );
     await user.keyboard("{Escape}e");
@@ -264,8 +266,7 @@ describe("a job at the nut", () => {
     await user.click(on.getByLabelText("Lies flat on the bench"));
     await user.click(on.getByRole("button", { name: "Read this way" }));
     await waitFor(() =>
-      expect(theServer.to("/height-habit")[0]?.body).toMatchObject({
-        station: "NUT",
+      expect(theServer.to("/nut/habit")[0]?.body).toMatchObject({
         pressed: 0,
         flat: true,
       }),
@@ -281,10 +282,10 @@ describe("a job at the rod", () => {
     ).toBeTruthy();
     await user.keyboard("d");
     await waitFor(() =>
-      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ sixteenths: 2 }),
+      expect(theServer.to("/relief/turns")[0]?.body).toMatchObject({ sixteenths: 2 }),
     );
     await user.keyboard("s");
-    await waitFor(() => expect(theServer.to("/rod-stiff")).toHaveLength(1));
+    await waitFor(() => expect(theServer.to("/relief/stiff")).toHaveLength(1));
   });
 
   it("records another turn than the advised one, loosening too, with free play marked", async () => {
@@ -295,7 +296,7 @@ describe("a job at the rod", () => {
     await user.selectOptions(screen.getByLabelText("Direction"), "loosen");
     await user.click(press("Record the turn"));
     await waitFor(() =>
-      expect(theServer.to("/rod-turns")[0]?.body).toMatchObject({ turns: "-3/16", free: false }),
+      expect(theServer.to("/relief/turns")[0]?.body).toMatchObject({ turns: "-3/16", free: false }),
     );
   });
 
@@ -321,22 +322,22 @@ describe("a job at the rod", () => {
     await user.selectOptions((await panel()).getByLabelText(/^This rod straightens/), "anti");
     await user.click(press("Turn it this way"));
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
-    expect(theServer.to("/rod-direction").map((s) => s.body)).toMatchObject([
+    expect(theServer.to("/relief/direction").map((s) => s.body)).toMatchObject([
       { straightensAnticlockwise: true },
     ]);
-    expect(theServer.to("/rod-ways")).toHaveLength(0);
+    expect(theServer.to("/relief/ways")).toHaveLength(0);
     await user.keyboard("w");
     await user.selectOptions((await panel()).getByLabelText(/^Largest single step/), "1");
     await user.click(press("Turn it this way"));
-    await waitFor(() => expect(theServer.to("/rod-ways")).toHaveLength(1));
-    expect(theServer.to("/rod-ways")[0]?.body).toMatchObject({ stepSixteenths: 1 });
-    expect(theServer.to("/rod-direction")).toHaveLength(1);
+    await waitFor(() => expect(theServer.to("/relief/ways")).toHaveLength(1));
+    expect(theServer.to("/relief/ways")[0]?.body).toMatchObject({ stepSixteenths: 1 });
+    expect(theServer.to("/relief/direction")).toHaveLength(1);
   });
 
   it("stays in the panel with the reason when the server refuses the direction", async () => {
     const user = await openJob(7, "cormorant");
     theServer.on(
-      "POST /api/jobs/7/rod-direction",
+      "POST /api/jobs/7/relief/direction",
       theServer.problem(409, "This job is closed: reopen it first."),
     );
     await user.keyboard("w");
@@ -346,7 +347,7 @@ describe("a job at the rod", () => {
     await user.click(press("Turn it this way"));
     expect(await ways.findByText("This job is closed: reopen it first.")).toBeTruthy();
     // what comes after it was not sent either
-    expect(theServer.to("/rod-ways")).toHaveLength(0);
+    expect(theServer.to("/relief/ways")).toHaveLength(0);
   });
 
   it("sets the order of work and what was agreed", async () => {

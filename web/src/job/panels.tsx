@@ -22,7 +22,7 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
       limitSixteenths !== was.limitSixteenths;
     if (straightensAnticlockwise !== was.straightensAnticlockwise) {
       const turned = await send((stamp, params) =>
-        api.POST("/api/jobs/{id}/rod-direction", {
+        api.POST("/api/jobs/{id}/relief/direction", {
           params,
           body: { ...stamp, straightensAnticlockwise },
         }),
@@ -31,7 +31,7 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
     }
     if (other) {
       const done = await send((stamp, params) =>
-        api.POST("/api/jobs/{id}/rod-ways", {
+        api.POST("/api/jobs/{id}/relief/ways", {
           params,
           body: { ...stamp, stepSixteenths, finishTightening, settleMinutes, limitSixteenths },
         }),

@@ -49,21 +49,24 @@ describe("intonation", () => {
     const user = await openJob(11, "redshank");
     await user.click(press("harmonic at 12"));
     await user.type(screen.getByLabelText("Cents of 6 E harmonic at 12"), "-1.5{Enter}");
-    await waitFor(() => expect(theServer.to("/pitches")).toHaveLength(1));
-    expect(theServer.to("/pitches")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(1));
+    expect(theServer.to("/intonation/pitches")[0]?.body).toMatchObject({
       string: 6,
       how: "HARMONIC",
       fret: 12,
       cents: "-1.5",
       sure: false,
     });
-    theServer.on("POST /api/jobs/11/pitches", theServer.problem(422, "Is it this note?", "sure"));
+    theServer.on(
+      "POST /api/jobs/11/intonation/pitches",
+      theServer.problem(422, "Is it this note?", "sure"),
+    );
     const five = screen.getByLabelText("Cents of 5 A at 12");
     await user.type(five, "80{Enter}");
     expect((await screen.findByRole("alert")).textContent).toContain("Is it this note?");
     await user.click(press("It is “80” as typed"));
-    await waitFor(() => expect(theServer.to("/pitches")).toHaveLength(3));
-    expect(theServer.to("/pitches")[2]?.body).toMatchObject({ cents: "80", sure: true });
+    await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(3));
+    expect(theServer.to("/intonation/pitches")[2]?.body).toMatchObject({ cents: "80", sure: true });
   });
 
   it("records other turns than advised, as the screwdriver sees them", async () => {
@@ -71,8 +74,8 @@ describe("intonation", () => {
     await user.click(press(/^Other/));
     await user.type(screen.getByLabelText(/^Saddle 5, turns clockwise/), "-2 1/2");
     await user.click(press("Record it"));
-    await waitFor(() => expect(theServer.to("/saddles")).toHaveLength(1));
-    expect(theServer.to("/saddles")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/intonation/saddles")).toHaveLength(1));
+    expect(theServer.to("/intonation/saddles")[0]?.body).toMatchObject({
       sixteenths: [],
       turns: ["", "-2 1/2", "", "", "", ""],
       back: [],
@@ -87,8 +90,8 @@ describe("intonation", () => {
     await user.selectOptions(ways.getByLabelText(/^Where the player plays/), "HIGH");
     await user.selectOptions(ways.getByLabelText(/^Barrel 6–5/), "FAVOUR_SECOND");
     await user.click(ways.getByRole("button", { name: "Read it this way" }));
-    await waitFor(() => expect(theServer.to("/intonation-ways")).toHaveLength(1));
-    expect(theServer.to("/intonation-ways")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/intonation/ways")).toHaveLength(1));
+    expect(theServer.to("/intonation/ways")[0]?.body).toMatchObject({
       frets: [12, 19],
       where: "HIGH",
       pairs: ["FAVOUR_SECOND", "SPLIT", "SPLIT"],
@@ -101,17 +104,17 @@ describe("intonation", () => {
     await user.click(press(/^Strings and saddles/));
     const more = await panel();
     await user.selectOptions(more.getByLabelText(/^What is on/), "OLD");
-    await waitFor(() => expect(theServer.to("/strings-on")).toHaveLength(1));
+    await waitFor(() => expect(theServer.to("/intonation/strings-on")).toHaveLength(1));
     await user.type(more.getByLabelText("Drop of string 5 A, cents"), "9{Enter}");
-    await waitFor(() => expect(theServer.to("/stretches")).toHaveLength(1));
-    expect(theServer.to("/stretches")[0]?.body).toMatchObject({ string: 5, drop: "9" });
+    await waitFor(() => expect(theServer.to("/intonation/stretches")).toHaveLength(1));
+    expect(theServer.to("/intonation/stretches")[0]?.body).toMatchObject({ string: 5, drop: "9" });
     await user.type(more.getByLabelText("To the nut, mm"), "2");
     await user.type(more.getByLabelText("Back, mm"), "1.5");
     await user.click(more.getByRole("button", { name: "Record the travel" }));
-    await waitFor(() => expect(theServer.to("/length-travel")).toHaveLength(1));
+    await waitFor(() => expect(theServer.to("/intonation/travel")).toHaveLength(1));
     await user.click(more.getByRole("button", { name: /^Here clockwise moves/ }));
-    await waitFor(() => expect(theServer.to("/length-direction")).toHaveLength(1));
-    expect(theServer.to("/length-direction")[0]?.body).toMatchObject({ clockwiseBack: false });
+    await waitFor(() => expect(theServer.to("/intonation/direction")).toHaveLength(1));
+    expect(theServer.to("/intonation/direction")[0]?.body).toMatchObject({ clockwiseBack: false });
   });
 });
 
@@ -186,8 +189,8 @@ describe("pickups", () => {
     await user.click(press(/^Pickups/));
     const field = screen.getByLabelText("Neck pickup, Treble side, under 1 e, mm");
     await user.type(field, "5/64{Enter}");
-    await waitFor(() => expect(theServer.to("/pickup-gaps")).toHaveLength(1));
-    expect(theServer.to("/pickup-gaps")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/pickups/gaps")).toHaveLength(1));
+    expect(theServer.to("/pickups/gaps")[0]?.body).toMatchObject({
       pickup: 0,
       side: "TREBLE",
       text: "5/64",
@@ -196,15 +199,15 @@ describe("pickups", () => {
     if (bridge === null) throw new Error("no bridge pickup");
     await user.click(within(bridge).getByRole("button", { name: "What it shows" }));
     await user.click(screen.getByLabelText("chokes the sustain"));
-    await waitFor(() => expect(theServer.to("/pickup-signs")).toHaveLength(1));
-    expect(theServer.to("/pickup-signs")[0]?.body).toMatchObject({ pickup: 1, signs: ["CHOKED"] });
+    await waitFor(() => expect(theServer.to("/pickups/signs")).toHaveLength(1));
+    expect(theServer.to("/pickups/signs")[0]?.body).toMatchObject({ pickup: 1, signs: ["CHOKED"] });
     await user.click(screen.getByLabelText("Lowered out of the way for the setup"));
-    await waitFor(() => expect(theServer.to("/pickups-down")).toHaveLength(1));
+    await waitFor(() => expect(theServer.to("/pickups/down")).toHaveLength(1));
     await user.click(press(/^Other/));
     await user.type(screen.getByLabelText(/^Treble side, turns clockwise/), "1/4");
     await user.click(press("Record it"));
-    await waitFor(() => expect(theServer.to("/pickup-turns")).toHaveLength(1));
-    expect(theServer.to("/pickup-turns")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/pickups/turns")).toHaveLength(1));
+    expect(theServer.to("/pickups/turns")[0]?.body).toMatchObject({
       pickup: 0,
       bass: "",
       treble: "1/4",
@@ -213,20 +216,20 @@ describe("pickups", () => {
 
   it("puts two fast series of gaps on their sides, from the neck, bass first, whatever is refused", async () => {
     const user = await openJob(11, "redshank");
-    theServer.on("POST /api/jobs/11/pickup-gaps", (sent) =>
+    theServer.on("POST /api/jobs/11/pickups/gaps", (sent) =>
       JSON.stringify(sent.body).includes('"text":"2q"')
         ? theServer.problem(400, "“2q” is not a length.")
         : { json: sample("redshank") },
     );
     await user.click(press(/^Pickups/));
     await user.click(screen.getByLabelText("Neck pickup, Bass side, under 6 E, mm"));
-    const gaps = theServer.to("/pickup-gaps");
+    const gaps = theServer.to("/pickups/gaps");
     expect(gaps).toHaveLength(0);
     const sides = screen.getAllByRole("textbox", { name: /^(Neck|Middle|Bridge) pickup, / }).length;
     for (let i = 0; i < 2 * sides; i++)
       await user.keyboard(`${i === 1 ? "2q" : `2.${String(i)}`}{Enter}`);
-    await waitFor(() => expect(theServer.to("/pickup-gaps")).toHaveLength(2 * sides));
-    expect(theServer.to("/pickup-gaps").map((s) => s.body)).toMatchObject(
+    await waitFor(() => expect(theServer.to("/pickups/gaps")).toHaveLength(2 * sides));
+    expect(theServer.to("/pickups/gaps").map((s) => s.body)).toMatchObject(
       Array.from({ length: 2 * sides }, (_, i) => ({
         pickup: Math.floor((i % sides) / 2),
         side: i % 2 === 0 ? "BASS" : "TREBLE",
@@ -247,8 +250,8 @@ describe("pickups", () => {
     await user.clear(field);
     await user.type(field, "3.0");
     await user.click(target.getByRole("button", { name: "Use these gaps" }));
-    await waitFor(() => expect(theServer.to("/pickup-target")).toHaveLength(1));
-    expect(theServer.to("/pickup-target")[0]?.body).toMatchObject({
+    await waitFor(() => expect(theServer.to("/pickups/target")).toHaveLength(1));
+    expect(theServer.to("/pickups/target")[0]?.body).toMatchObject({
       usualBass: { low: "2.20", high: "3.0" },
     });
   });

@@ -32,6 +32,31 @@ class ServerArchitectureTest {
             .resideInAPackage("org.jooq..");
 
     @ArchTest
-    static final ArchRule A_CAPABILITY_SHOWS_NO_MORE_THAN_IT_MUST =
-            classes().that().haveSimpleNameEndingWith("Controller").should().bePackagePrivate();
+    static final ArchRule A_CAPABILITY_SHOWS_NO_MORE_THAN_IT_MUST = classes()
+            .that()
+            .haveSimpleNameEndingWith("Controller")
+            .or()
+            .haveSimpleNameEndingWith("Commands")
+            .should()
+            .bePackagePrivate();
+
+    @ArchTest
+    static final ArchRule NO_ROOM_KNOWS_ANOTHER =
+            slices().matching("barytone.server.station.(*)..").should().notDependOnEachOther();
+
+    @ArchTest
+    static final ArchRule ONLY_THE_LIST_NAMES_A_ROOM = noClasses()
+            .that()
+            .resideInAnyPackage("barytone.server.job..", "barytone.server.height..", "barytone.server.web..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("barytone.server.station..");
+
+    @ArchTest
+    static final ArchRule A_JOB_KNOWS_NO_STATION_BY_NAME = noClasses()
+            .that()
+            .resideInAPackage("barytone.server.job..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("barytone.core.station.*..");
 }

@@ -3,10 +3,12 @@ package barytone.core.advice;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Adjustment;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
 import barytone.core.reading.Tool;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +24,26 @@ public interface Advice {
     /** The setup as expected when it is followed; empty when it moves nothing. */
     default Optional<SetupEstimate> expected(JobState job) {
         return Optional.empty();
+    }
+
+    /** What is noted when it was done as advised; empty when it is nothing that can be ticked off. */
+    default Optional<JobEvent> becomes(JobState job) {
+        return Optional.empty();
+    }
+
+    /** What is noted when all of it was done at once, where a part was advised first; empty when there are no parts. */
+    default Optional<JobEvent> becomesWhole(JobState job) {
+        return Optional.empty();
+    }
+
+    /** Until when the job waits by itself; empty when it waits for the technician. */
+    default Optional<Instant> waitsUntil() {
+        return Optional.empty();
+    }
+
+    /** Whether its station can be left until others are done. */
+    default boolean canWait() {
+        return true;
     }
 
     /** Read these strings at a station. */
@@ -109,12 +131,22 @@ public interface Advice {
         public String topic() {
             return "retune";
         }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new JobEvent.Retuned());
+        }
     }
 
     /** Work on heights that can be ticked off as advised. */
     interface Adjusting extends Advice {
         /** What is noted when it was done as advised. */
         Adjustment event(InstrumentSpec spec);
+
+        @Override
+        default Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(event(job.spec()));
+        }
 
         @Override
         default Optional<SetupEstimate> expected(JobState job) {

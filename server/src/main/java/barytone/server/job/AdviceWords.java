@@ -10,7 +10,6 @@ import barytone.core.job.TakenReading;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
-import barytone.core.station.action.ActionAdvice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -29,7 +28,7 @@ final class AdviceWords {
         this.tools = bench.tools();
         this.words = words;
         this.voices = voices;
-        this.ripples = new Ripples(state, words);
+        this.ripples = new Ripples(state, words, voices);
         this.rules = new Rules(state, voices);
     }
 
@@ -42,9 +41,7 @@ final class AdviceWords {
                 advice.station(),
                 said.headline(),
                 said.why().stream().filter(l -> !l.isEmpty()).toList(),
-                advice.station() == Station.INTONATION
-                        ? "cents"
-                        : words.unit(advice.station()).suffix(),
+                voices.of(advice.station()).suffix(),
                 rules.rule(advice),
                 rules.school(advice.station()),
                 said.caution(),
@@ -59,7 +56,7 @@ final class AdviceWords {
                         ? m.tool().code()
                         : null,
                 said.follow(),
-                advice instanceof ActionAdvice.ReworkSaddle saddle && saddle.inSteps() ? "All of it sanded" : null,
+                advice.becomesWhole(state).isPresent() ? "All of it sanded" : null,
                 rules.decline(advice),
                 rules.canWait(advice));
     }

@@ -5,8 +5,8 @@ import barytone.core.reading.Toolkit;
 import barytone.server.shop.Shop;
 
 /** What the shop has at hand while a job is looked at. */
-record Bench(Outfit means, Shop.Schools schools) {
-    Toolkit tools() {
+public record Bench(Outfit means, Shop.Schools schools) {
+    public Toolkit tools() {
         return means.tools();
     }
 }

@@ -10,7 +10,6 @@ import barytone.core.instrument.RodType;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
-import barytone.core.station.relief.ReliefAdvice;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -213,7 +212,7 @@ class BenchController {
                 job.complaint(),
                 viewer.told().headline(),
                 viewer.told().kind(),
-                viewer.advice() instanceof ReliefAdvice.Settle settle ? settle.until() : null,
+                viewer.advice().waitsUntil().orElse(null),
                 anyRead ? standing + "." : "nothing read yet",
                 job.openedAt(),
                 opened.log().isEmpty() ? job.openedAt() : opened.log().getLast().at());

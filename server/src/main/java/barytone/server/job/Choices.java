@@ -27,6 +27,7 @@ class Choices {
     private final Settings settings;
     private final Shop shop;
     private final EventCodec codec;
+    private final Doors doors;
     private final JsonMapper mapper = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
@@ -34,10 +35,11 @@ class Choices {
     /** Under which name the order of work is kept. */
     private static final String ORDER = "order";
 
-    Choices(Settings settings, Shop shop, EventCodec codec) {
+    Choices(Settings settings, Shop shop, EventCodec codec, Doors doors) {
         this.settings = settings;
         this.shop = shop;
         this.codec = codec;
+        this.doors = doors;
     }
 
     /**
@@ -63,15 +65,15 @@ class Choices {
         settings.replace(scope, owner, "wish-" + name, mapper.writeValueAsString(wish));
     }
 
-    private static Door door(String wish) {
-        return Doors.ALL.stream()
+    private Door door(String wish) {
+        return doors.stream()
                 .filter(door -> door.wish().equals(wish))
                 .findFirst()
                 .orElseThrow(() -> Allowed.broken("what to keep", "“" + wish + "”", allowed()));
     }
 
-    private static String allowed() {
-        return Doors.ALL.stream().map(Door::wish).collect(Collectors.joining(", ")) + " or " + ORDER;
+    private String allowed() {
+        return doors.stream().map(Door::wish).collect(Collectors.joining(", ")) + " or " + ORDER;
     }
 
     /** The wishes for a new job, to be stored with it. */
@@ -79,7 +81,7 @@ class Choices {
         List<JobEvent> events = new ArrayList<>();
         Shop.Schools schools = shop.schools();
         JobDefaults usual = Stations.usual(spec, touch);
-        for (Door door : Doors.ALL)
+        for (Door door : doors.all())
             door.ofSchool(
                             wish(instrument, player, door.wish(), spec)
                                     .map(Wish::school)
@@ -89,8 +91,8 @@ class Choices {
                             schools,
                             usual)
                     .ifPresent(events::add);
-        for (String name : Stream.concat(Doors.ALL.stream().map(Door::wish), Stream.of(ORDER))
-                .toList()) {
+        for (String name :
+                Stream.concat(doors.stream().map(Door::wish), Stream.of(ORDER)).toList()) {
             Optional<Wish> wish = wish(instrument, player, name, spec);
             wish.ifPresent(w -> {
                 if (w.kind() == null || w.body() == null) return;

@@ -16,11 +16,25 @@ public interface Door {
     /** Which station it is. */
     Station station();
 
+    /** Where it stands on the rail. */
+    Place place();
+
     /** Its events by the names under which they are stored for good: a new one is added, and none is ever renamed. */
     Map<String, Class<? extends JobEvent>> kinds();
 
     /** What it says of a job. */
     RoomVoice<?, ?> voice(JobState job, Words words, Bench bench);
+
+    /** The parts that its page adds to that of a job: their names, and what they are. */
+    Map<String, Class<?>> parts();
+
+    /** What it shows of a job. */
+    RoomPage page(Shown shown);
+
+    /** Whether an event of its own is something that was read, and so is stale on other strings. */
+    default boolean reads(JobEvent event) {
+        return false;
+    }
 
     /** Under which name what it wants is kept. */
     String wish();
@@ -38,6 +52,14 @@ public interface Door {
             @Nullable String school, InstrumentSpec spec, Touch touch, Shop.Schools schools, JobDefaults usual) {
         return Optional.empty();
     }
+
+    /**
+     * The place of a station on the rail.
+     *
+     * @param number in the order of work
+     * @param along the instrument, from the head
+     */
+    record Place(int number, int along) {}
 
     /**
      * What is wanted.

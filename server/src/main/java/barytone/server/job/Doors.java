@@ -1,12 +1,26 @@
 package barytone.server.job;
 
+import barytone.core.job.JobState;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** The doors to the stations: the one list of the server. Whoever adds a room adds a line here. */
-final class Doors {
-    /** All of them, in the order of work. */
-    static final List<Door> ALL =
-            List.of(new ReliefDoor(), new NutDoor(), new ActionDoor(), new ToneDoor(), new PickupDoor());
+/**
+ * The doors to all stations, in the order of work. Which ones there are is said in one list, outside of this package: a job knows none of them by name.
+ *
+ * @param all of them
+ */
+public record Doors(List<Door> all) {
+    public Doors {
+        all = List.copyOf(all);
+    }
 
-    private Doors() {}
+    Stream<Door> stream() {
+        return all.stream();
+    }
+
+    /** What all stations say of a job. */
+    public Voices voices(JobState job, Words words, Bench bench) {
+        return new Voices(
+                all.stream().map(door -> door.voice(job, words, bench)).toList());
+    }
 }

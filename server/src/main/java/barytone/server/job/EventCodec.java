@@ -22,9 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class EventCodec {
-    private static final Map<String, Class<? extends JobEvent>> KINDS = kinds();
-    private static final Map<Class<? extends JobEvent>, String> NAMES =
-            KINDS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
+    private final Map<String, Class<? extends JobEvent>> kinds;
+    private final Map<Class<? extends JobEvent>, String> names;
 
     private final JsonMapper mapper = JsonMapper.builder()
             .addMixIn(GapMethod.class, MethodNames.class)
@@ -34,7 +33,12 @@ class EventCodec {
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
-    private static Map<String, Class<? extends JobEvent>> kinds() {
+    EventCodec(Doors doors) {
+        this.kinds = kinds(doors);
+        this.names = kinds.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
+    }
+
+    private static Map<String, Class<? extends JobEvent>> kinds(Doors doors) {
         Map<String, Class<? extends JobEvent>> kinds = new LinkedHashMap<>();
         kinds.put("reading", JobEvent.ReadingTaken.class);
         kinds.put("reading-kept", JobEvent.ReadingKept.class);
@@ -55,7 +59,7 @@ class EventCodec {
         kinds.put("reopened", JobEvent.Reopened.class);
         kinds.put("undone", JobEvent.Undone.class);
         kinds.put("redone", JobEvent.Redone.class);
-        for (Door door : Doors.ALL)
+        for (Door door : doors.all())
             door.kinds().forEach((kind, event) -> {
                 if (kinds.put(kind, event) != null) throw new IllegalStateException("two events are stored as " + kind);
             });
@@ -102,7 +106,7 @@ class EventCodec {
     private interface MoveNames {}
 
     String kind(JobEvent event) {
-        return Objects.requireNonNull(NAMES.get(event.getClass()), () -> "no stored name for " + event.getClass());
+        return Objects.requireNonNull(names.get(event.getClass()), () -> "no stored name for " + event.getClass());
     }
 
     String body(JobEvent event) {
@@ -124,7 +128,7 @@ class EventCodec {
     }
 
     JobEvent event(String kind, String body) {
-        Class<? extends JobEvent> type = KINDS.get(kind);
+        Class<? extends JobEvent> type = kinds.get(kind);
         if (type == null) throw new IllegalStateException("this version does not know events of kind “" + kind + "”");
         return mapper.readValue(body, type);
     }

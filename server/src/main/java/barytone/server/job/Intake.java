@@ -41,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes in an instrument: instrument, player and job are stored in one transaction. */
 @Component
-class Intake {
+public class Intake {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_COMPLAINT = 2000;
     private static final long FIRST_TICKET = 101;
@@ -72,7 +72,7 @@ class Intake {
      * @param plateRise how far the plate rises per mm towards the tail; a plain number
      * @param pickups from the neck, as in {@code neck usual springs, bridge strong wood}; {@code none} for none
      */
-    record Facts(
+    public record Facts(
             String name,
             InstrumentKind kind,
             String tuning,
@@ -97,7 +97,7 @@ class Intake {
             @Nullable String plateRise,
             @Nullable String pickups) {
         /** The facts of an instrument that is as usual at both ends. */
-        Facts(InstrumentSpec usual, String name, RodType rod, RodAccess access, BridgeKind bridge) {
+        public Facts(InstrumentSpec usual, String name, RodType rod, RodAccess access, BridgeKind bridge) {
             this(
                     name,
                     usual.kind(),
@@ -125,7 +125,7 @@ class Intake {
         }
 
         /** The same instrument for the other hand. */
-        Facts mirrored() {
+        public Facts mirrored() {
             return new Facts(
                     name,
                     kind,
@@ -189,7 +189,7 @@ class Intake {
                     : Length.parse(clean, LengthUnit.MM).mm();
         }
 
-        InstrumentSpec spec() {
+        public InstrumentSpec spec() {
             return new InstrumentSpec(
                     kind,
                     InstrumentSpec.parseTuning(tuning, kind),
@@ -213,7 +213,7 @@ class Intake {
      * @param scope the stations agreed on; all when null
      * @param sure odd strings were asked about already
      */
-    record NewJob(
+    public record NewJob(
             String requestKey,
             Facts instrument,
             String player,
@@ -233,7 +233,7 @@ class Intake {
         return openAt(asked, clock.instant());
     }
 
-    long openAt(NewJob asked, Instant at) {
+    public long openAt(NewJob asked, Instant at) {
         Long known = sql.select(JOB.ID)
                 .from(JOB)
                 .where(JOB.REQUEST_KEY.eq(asked.requestKey()))

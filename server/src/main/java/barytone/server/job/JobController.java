@@ -1,11 +1,12 @@
 package barytone.server.job;
 
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
+import barytone.core.job.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
-import barytone.core.station.relief.ReliefEvent;
 import barytone.core.strings.StringSet;
 import java.util.Set;
 import java.util.UUID;
@@ -50,6 +51,23 @@ class JobController {
     record Correction(
             long version, Intake.Facts facts, @Nullable Boolean sure) {}
 
+    /** Undo; without an event the newest that counts. */
+    record Undo(long after, String key, @Nullable Long event) implements Addition {}
+
+    /** Free text. */
+    record Note(long after, String key, String text) implements Addition {}
+
+    /**
+     * Other strings were put on: their gauges, string 1 first, in thou.
+     *
+     * @param sure odd gauges were asked about already
+     */
+    record OtherStrings(
+            long after,
+            String key,
+            String strings,
+            @Nullable Boolean sure) implements Addition {}
+
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Created open(@RequestBody Intake.NewJob asked) {
@@ -59,6 +77,13 @@ class JobController {
     @GetMapping("/{id}")
     JobView job(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit) {
         return desk.shown(id, unit);
+    }
+
+    /** The page of one station alone. */
+    @GetMapping("/{id}/stations/{station}")
+    JobView.RoomView room(
+            @PathVariable long id, @PathVariable Station station, @RequestParam(defaultValue = "mm") String unit) {
+        return desk.room(id, unit, station);
     }
 
     /** What a window asks every few seconds: whether there is anything new. */
@@ -81,33 +106,20 @@ class JobController {
             if (before.equals(now) || !job.state().anythingRead()) return desk.shown(id, unit);
             // other strings make stale what was read on the ones before: an entry of its own, to be undone where they
             // were only noted wrongly
-            JobRequests.Plain stamp =
-                    new JobRequests.Plain(job.seq(), UUID.randomUUID().toString());
+            Addition.Plain stamp =
+                    new Addition.Plain(job.seq(), UUID.randomUUID().toString());
             return desk.add(id, unit, stamp, opened -> new JobEvent.StringsChanged(before.text(), now.text()));
         });
     }
 
     @PostMapping("/{id}/retunes")
     JobView retuned(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Retuned());
     }
 
-    @PostMapping("/{id}/settling-skips")
-    JobView skip(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
-        return desk.add(id, unit, asked, job -> new ReliefEvent.SettlingSkipped());
-    }
-
     @PostMapping("/{id}/notes")
-    JobView note(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Note asked) {
+    JobView note(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Note asked) {
         String text = asked.text().strip();
         if (text.isEmpty() || text.length() > LONGEST_NOTE)
             throw Allowed.broken("note", text.length() + " characters", "1 to " + LONGEST_NOTE + " characters");
@@ -116,25 +128,18 @@ class JobController {
 
     @PostMapping("/{id}/close")
     JobView close(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Closed());
     }
 
     @PostMapping("/{id}/reopen")
     JobView reopen(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Plain asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Reopened());
     }
 
     @PostMapping("/{id}/undo")
-    JobView undo(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Undo asked) {
+    JobView undo(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
         return desk.add(
                 id,
                 unit,
@@ -144,10 +149,7 @@ class JobController {
     }
 
     @PostMapping("/{id}/redo")
-    JobView redo(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Undo asked) {
+    JobView redo(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
         return desk.add(
                 id,
                 unit,
@@ -193,5 +195,20 @@ class JobController {
         return !(e.event() instanceof JobEvent.Undone)
                 && !(e.event() instanceof JobEvent.Redone)
                 && !undone.contains(e.seq());
+    }
+
+    /** Other strings were put on: an entry on the tape, and the gauges of the instrument. */
+    @PostMapping("/{id}/other-strings")
+    JobView otherStrings(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody OtherStrings asked) {
+        StringSet set = StringSet.parse(asked.strings());
+        return desk.add(id, unit, asked, job -> {
+            InstrumentSpec spec = job.state().spec();
+            if (!Boolean.TRUE.equals(asked.sure()))
+                Intake.askAbout(spec.with(spec.fittings().with(set)), spec);
+            String before = spec.fittings().strings().text();
+            intake.restring(job.job().instrumentId(), set);
+            return new JobEvent.StringsChanged(before, set.text());
+        });
     }
 }

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
@@ -21,24 +22,26 @@ import org.springframework.web.context.request.ServletRequestAttributes;
  * shown with is never stored.
  */
 @Component
-class JobDesk {
+public class JobDesk {
     /** To see whether a job can be shown at all. */
     private static final String ANY_UNIT = "mm";
 
     private final JobLog log;
     private final Shop shop;
     private final Clock clock;
+    private final Doors doors;
     private final TransactionTemplate transaction;
 
-    JobDesk(JobLog log, Shop shop, Clock clock, PlatformTransactionManager transactions) {
+    JobDesk(JobLog log, Shop shop, Clock clock, Doors doors, PlatformTransactionManager transactions) {
         this.log = log;
         this.shop = shop;
         this.clock = clock;
+        this.doors = doors;
         this.transaction = new TransactionTemplate(transactions);
     }
 
     /** Adds what is decided from the job as it stands, once, and answers with the whole job. */
-    JobView add(long id, String unit, JobRequests.Stamped asked, Function<JobLog.Opened, JobEvent> decide) {
+    public JobView add(long id, String unit, Addition asked, Function<JobLog.Opened, JobEvent> decide) {
         Units units = Units.ofCode(unit);
         JobLog.Request request = request(asked);
         return inOne(() -> {
@@ -98,7 +101,7 @@ class JobDesk {
     }
 
     /** A request with what it says and where it was sent. */
-    static JobLog.Request request(JobRequests.Stamped asked) {
+    static JobLog.Request request(Addition asked) {
         if (asked.key().isBlank() || asked.key().length() > 80)
             throw Allowed.broken(
                     "key", asked.key().length() + " characters", "1 to 80 characters, new for each request");
@@ -114,10 +117,19 @@ class JobDesk {
      *
      * @throws CannotBeShownException when it cannot be
      */
-    JobView shown(long id, String unit) {
+    public JobView shown(long id, String unit) {
+        return shown(id, unit, JobViewer::view);
+    }
+
+    /** Shows one station of it. */
+    JobView.RoomView room(long id, String unit, Station station) {
+        return shown(id, unit, viewer -> viewer.room(station));
+    }
+
+    private <T> T shown(long id, String unit, Function<JobViewer, T> what) {
         Units units = Units.ofCode(unit);
         try {
-            return viewer(log.open(id), units).view();
+            return what.apply(viewer(log.open(id), units));
         } catch (NoSuchJobException e) {
             throw e;
         } catch (RuntimeException e) {
@@ -126,7 +138,7 @@ class JobDesk {
     }
 
     JobViewer viewer(JobLog.Opened job, Units units) {
-        return new JobViewer(job, units, clock.instant(), new Bench(shop.means(), schools(job)));
+        return new JobViewer(doors, job, units, clock.instant(), new Bench(shop.means(), schools(job)));
     }
 
     /** The schools as they are; those of the day on which it was closed for a closed job. */
@@ -135,7 +147,7 @@ class JobDesk {
         return then == null ? shop.schools() : shop.readSchools(then);
     }
 
-    Shop.Schools schools() {
+    public Shop.Schools schools() {
         return shop.schools();
     }
 
@@ -143,7 +155,7 @@ class JobDesk {
         return log.lastSeq(id);
     }
 
-    JobLog.Opened open(long id) {
+    public JobLog.Opened open(long id) {
         return log.open(id);
     }
 }

@@ -16,6 +16,7 @@ import barytone.core.instrument.NutMaterial;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.intonation.Sounded;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
@@ -24,6 +25,7 @@ import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.Allowed;
+import barytone.core.quantity.NotAllowedException;
 import barytone.core.station.Stations;
 import barytone.core.strings.StringSet;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;
@@ -51,7 +53,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The stored log of every job: read whole, added to one event at a time, never changed. */
 @Component
-class JobLog {
+public class JobLog {
     private static final Logger LOG = LoggerFactory.getLogger(JobLog.class);
 
     private final DSLContext sql;
@@ -73,7 +75,7 @@ class JobLog {
      *
      * @param schoolsAtClosing the shop's schools on that day; null while it is open
      */
-    record Job(
+    public record Job(
             long id,
             long ticket,
             String instrument,
@@ -94,9 +96,32 @@ class JobLog {
     }
 
     /** A job with its log and what follows from it. */
-    record Opened(Job job, List<LoggedEvent> log, JobState state) {
+    public record Opened(Job job, List<LoggedEvent> log, JobState state) {
         long seq() {
             return log.isEmpty() ? 0 : log.getLast().seq();
+        }
+
+        /** A pickup of the instrument, counted from the neck and from 0. */
+        public int pickup(int pickup) {
+            int there = state.spec().fittings().pickups().size();
+            if (there == 0) throw Allowed.broken("pickup", pickup, "an instrument that has pickups on record");
+            return Allowed.whole("pickup", pickup, 0, there - 1);
+        }
+
+        /** A way of sounding a string that this neck has. */
+        public Sounded sounded(Sounded.How how, int fret) {
+            if (how == Sounded.How.FRETTED)
+                Allowed.whole("fret", fret, 1, state.spec().frets());
+            return new Sounded(how, fret);
+        }
+
+        /**
+         * A string of the instrument.
+         *
+         * @throws barytone.core.quantity.OutOfRangeException when it has no such string
+         */
+        public int string(int string) {
+            return Allowed.whole("string", string, 1, state.spec().strings());
         }
 
         /**
@@ -104,7 +129,7 @@ class JobLog {
          *
          * @throws NotAllowedException when there is none of that kind in that place
          */
-        long existing(long seq, Class<? extends JobEvent> kind) {
+        public long existing(long seq, Class<? extends JobEvent> kind) {
             return log.stream()
                     .filter(e -> e.seq() == seq && kind.isInstance(e.event()))
                     .findFirst()
@@ -315,7 +340,7 @@ class JobLog {
     }
 
     /** Stores an event in its place. */
-    void insert(long id, long seq, Instant at, JobEvent event, String requestKey, @Nullable String content) {
+    public void insert(long id, long seq, Instant at, JobEvent event, String requestKey, @Nullable String content) {
         sql.insertInto(JOB_EVENT)
                 .set(JOB_EVENT.JOB_ID, id)
                 .set(JOB_EVENT.SEQ, seq)

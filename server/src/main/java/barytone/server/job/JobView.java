@@ -9,19 +9,20 @@ import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
-import barytone.core.station.action.ActionSchool;
-import barytone.core.station.nut.SlotFlaw;
+import com.fasterxml.jackson.annotation.JsonAnyGetter;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A job as the page draws it. Every number that is shown comes as text in the unit asked for; lengths for drawing are in mm
  * and named so.
  *
+ * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
-record JobView(
+public record JobView(
         String mark,
         long id,
         long ticket,
@@ -36,13 +37,6 @@ record JobView(
         boolean closed,
         List<SectionView> sections,
         List<StationView> stations,
-        ReliefView relief,
-        HeightView nut,
-        HeightView action,
-        NutBenchView nutBench,
-        BridgeView bridge,
-        ToneViews.IntonationView intonation,
-        ToneViews.PickupsView pickups,
         OrderView order,
         AdviceView advice,
         @Nullable Instant settlingUntil,
@@ -50,7 +44,8 @@ record JobView(
         @Nullable String unfit,
         boolean canUndo,
         boolean canRedo,
-        ClosingView closing) {
+        ClosingView closing,
+        @JsonAnyGetter Map<String, Object> rooms) {
 
     /**
      * The instrument's facts, as typed and as shown.
@@ -135,212 +130,17 @@ record JobView(
      */
     record StationView(String key, int number, String label, String note, String state) {}
 
-    /** The ledger of the relief station. */
-    record ReliefView(
-            String suffix,
-            String method,
-            HabitView habit,
-            List<HabitChoice> habits,
-            List<ToolChoice> tools,
-            List<LedgerRow> rows,
-            List<Equivalent> equivalents,
-            List<String> remarks,
-            TargetView target,
-            WaysView ways) {}
-
-    record HabitView(int heldLow, int heldHigh, int gaugeFret, String tool, boolean flat, boolean board) {}
-
-    record HabitChoice(String label, int heldLow, int heldHigh, int gaugeFret, boolean board) {}
-
-    record ToolChoice(String code, String label, String precision) {}
-
     /**
-     * One string of the ledger.
+     * The page of one station.
      *
-     * @param found the first reading before anything was moved, as it was read; null when there is none
-     * @param foundBy how it was read, where that is not the way in use
-     * @param now what was read while it stands; what is reckoned after a move or from another way of reading; null while nothing is known
-     * @param reckoned whether now is reckoned, not read
-     * @param note what stands beside now, smaller: the reading before the move, what is reckoned besides it; null when there is nothing to say
-     * @param verdictText what the verdict means in words
-     * @param spread one standard deviation of a reckoned now
-     * @param doubt the reading that waits in this row for a second opinion
-     * @param leaves at hand around what is expected; none where leaves do not reach
+     * @param seq the place of the last event
+     * @param rooms what the station adds
      */
-    record LedgerRow(
-            int string,
-            String name,
-            String side,
-            @Nullable String found,
-            @Nullable String foundBy,
-            @Nullable String now,
-            boolean reckoned,
-            @Nullable String note,
-            @Nullable String spread,
-            String verdict,
-            String verdictText,
-            String target,
-            List<LeafView> leaves,
-            @Nullable DoubtView doubt) {}
-
-    /**
-     * A reading in doubt.
-     *
-     * @param seq its place on the tape
-     * @param text what was read, with its unit
-     * @param why what speaks against it
-     * @param unturned the turn on the tape that seems not to have been made; null when there is none
-     */
-    record DoubtView(
-            long seq, String text, String why, @Nullable Long unturned) {}
-
-    /** The same neck by another habit. */
-    record Equivalent(String label, String bass, String treble) {}
-
-    record LeafView(double mm, String text) {}
-
-    record TargetView(
-            @Nullable String school,
-            String label,
-            String reason,
-            String bassLow,
-            String bassHigh,
-            String trebleLow,
-            String trebleHigh,
-            List<SchoolView> schools) {}
-
-    record SchoolView(String school, String label, String bass, String treble, String reason) {}
-
-    record WaysView(
-            int stepSixteenths,
-            boolean finishTightening,
-            int settleMinutes,
-            int limitSixteenths,
-            boolean straightensAnticlockwise,
-            String net) {}
-
-    /** The ledger of the nut or action station. */
-    record HeightView(
-            Station station,
-            String suffix,
-            String method,
-            HeightHabitView habit,
-            List<HeightChoice> methods,
-            List<ToolChoice> tools,
-            List<LedgerRow> rows,
-            List<String> remarks,
-            HeightTargetView target) {}
-
-    /**
-     * How heights are read.
-     *
-     * @param pressed nut: the fret held, 0 for open; action: 1 with a capo at 1
-     */
-    record HeightHabitView(int pressed, int fret, String tool, boolean flat) {}
-
-    record HeightChoice(String label, int pressed, int fret) {}
-
-    /**
-     * What is wanted at a station.
-     *
-     * @param school code of the school; null when set by hand
-     * @param bands of every string as they are typed, string 1 first, in the way of reading in use
-     */
-    record HeightTargetView(
-            @Nullable String school,
-            String label,
-            String reason,
-            List<TypedBandView> bands,
-            List<HeightSchoolView> schools,
-            List<StyleView> styles) {}
-
-    record TypedBandView(int string, String name, String low, String high) {}
-
-    record HeightSchoolView(String school, String label, String bands, String reason) {}
-
-    record StyleView(ActionSchool.Style style, String label) {}
-
-    /**
-     * What belongs to the nut besides its heights.
-     *
-     * @param bite what a stroke takes off, in words
-     * @param width of the nut, with its unit
-     */
-    record NutBenchView(
-            String material,
-            String bite,
-            String width,
-            boolean temporary,
-            List<SlotView> slots,
-            List<FlawView> flaws) {}
-
-    /**
-     * A nut slot.
-     *
-     * @param file which file fits it, or what is missing
-     * @param toFrets strokes until it is level with the frets
-     * @param checked whether it was looked at
-     */
-    record SlotView(
-            int string,
-            String name,
-            String gauge,
-            String file,
-            @Nullable String toFrets,
-            boolean checked,
-            List<SlotFlaw> flaws) {}
-
-    record FlawView(SlotFlaw flaw, String label, String consequence) {}
-
-    /**
-     * The bridge and the strings across it.
-     *
-     * @param screwed heights are set with screws
-     * @param screws the supports from bass to treble; the two sides of a fixed saddle
-     * @param pitch thread pitch in words
-     * @param angle what the neck angle means, line by line
-     * @param radii of the under-string gauges at hand, as typed
-     * @param arc what the heights amount to across, in words
-     */
-    record BridgeView(
-            String suffix,
-            BridgeKind kind,
-            String label,
-            boolean screwed,
-            List<ScrewView> screws,
-            String pitch,
-            @Nullable String travel,
-            List<String> angle,
-            List<String> radii,
-            @Nullable String pattern,
-            List<CrossView> across,
-            String arc) {}
-
-    /**
-     * A support of the bridge.
-     *
-     * @param net turns since as found
-     * @param z its place across the bridge, mm, treble positive
-     * @param move what the next move asks of it; null when nothing
-     */
-    record ScrewView(
-            String name, String net, double z, @Nullable String move) {}
-
-    /**
-     * A string across the bridge, in mm; y from the board's centre line at the saddle.
-     *
-     * @param after expected after the next move; null when no move is proposed
-     */
-    record CrossView(
-            int string,
-            String name,
-            double z,
-            double board,
-            double now,
-            double low,
-            double high,
-            @Nullable Double after,
-            String verdict) {}
+    record RoomView(
+            long seq,
+            String unit,
+            StationView station,
+            @JsonAnyGetter Map<String, Object> rooms) {}
 
     /** The order of work and what was agreed on. */
     record OrderView(WorkOrder order, List<OrderChoice> orders, List<Station> scope) {}
@@ -389,7 +189,7 @@ record JobView(
      *
      * @param leave the topic by which this line alone is left out; null when the move is one
      */
-    record StepView(
+    public record StepView(
             String where,
             String amount,
             String expected,
@@ -402,10 +202,11 @@ record JobView(
      * @param clockwise net direction as seen from the access end
      * @param seenFrom the access end in words
      */
-    record TurnView(int sixteenths, String amount, boolean clockwise, String seenFrom, boolean finishTightening) {}
+    public record TurnView(
+            int sixteenths, String amount, boolean clockwise, String seenFrom, boolean finishTightening) {}
 
     /** What a move is expected to change. */
-    record Ripple(String label, String now, String expected, String change) {}
+    public record Ripple(String label, String now, String expected, String change) {}
 
     /**
      * A line of the tape.
@@ -433,7 +234,7 @@ record JobView(
      * @param verdict in, high, low, cannot-tell, stale or unread
      * @param verdictText the same in words
      */
-    record ClosingRow(
+    public record ClosingRow(
             String label,
             String found,
             String left,

@@ -3,12 +3,12 @@ package barytone.server.job;
 import org.jspecify.annotations.Nullable;
 
 /** A value that is possible but odd; sent again with {@code sure} it is taken. */
-class OddValueException extends RuntimeException {
+public class OddValueException extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final @Nullable String suggestion;
     private final @Nullable String suggested;
 
-    OddValueException(String question) {
+    public OddValueException(String question) {
         this(question, null, null);
     }
 
@@ -18,7 +18,7 @@ class OddValueException extends RuntimeException {
      * @param suggestion what to type instead; null when nothing likelier is known
      * @param suggested the same as it is spoken
      */
-    OddValueException(String question, @Nullable String suggestion, @Nullable String suggested) {
+    public OddValueException(String question, @Nullable String suggestion, @Nullable String suggested) {
         super(question);
         this.suggestion = suggestion;
         this.suggested = suggested;

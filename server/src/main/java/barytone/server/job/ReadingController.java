@@ -11,8 +11,9 @@ import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.reading.Gap;
 import barytone.core.reading.ReadingBounds;
+import barytone.core.reading.TapReport;
 import barytone.core.reading.Tool;
-import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,6 +26,33 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class ReadingController {
+    /**
+     * A reading, typed, tapped on the leaves, or told by tapping the string.
+     *
+     * @param station where it belongs; relief when null
+     * @param text typed length or bracket; null when tapped
+     * @param sure the odd value was asked about already
+     * @param tool another tool than the one in use; null for that one
+     * @param tap what ear and finger say when the string is tapped
+     */
+    record Reading(
+            long after,
+            String key,
+            int string,
+            @Nullable String text,
+            @Nullable Leaves leaves,
+            @Nullable Boolean sure,
+            @Nullable Station station,
+            @Nullable String tool,
+            @Nullable TapReport tap)
+            implements Addition {}
+
+    /** What leaves did, in mm: the largest that went free, the one that just touched, the smallest that lifted the string. */
+    record Leaves(
+            @Nullable Double free,
+            @Nullable Double touches,
+            @Nullable Double lifts) {}
+
     private final JobDesk desk;
 
     ReadingController(JobDesk desk) {
@@ -32,18 +60,13 @@ class ReadingController {
     }
 
     @PostMapping("/readings")
-    JobView reading(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Reading asked) {
+    JobView reading(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Reading asked) {
         return desk.add(id, unit, asked, job -> reading(job.state(), asked, Units.ofCode(unit)));
     }
 
     @PostMapping("/readings/kept")
     JobView keep(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.About asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
                 unit,
@@ -54,9 +77,7 @@ class ReadingController {
     /** A doubted reading is right, for its height was moved before it without counting. */
     @PostMapping("/readings/moved")
     JobView moved(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.About asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
                 unit,
@@ -64,27 +85,9 @@ class ReadingController {
                 job -> new JobEvent.ReadingMoved(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
     }
 
-    /** Heights were moved without counting, and will be read. */
-    @PostMapping("/uncounted")
-    JobView uncounted(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.Uncounted asked) {
-        return desk.add(id, unit, asked, job -> {
-            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "RELIEF, NUT or ACTION");
-            List<Integer> strings = asked.strings() == null ? job.state().spec().everyString() : asked.strings();
-            if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one string");
-            for (int s : strings)
-                Allowed.whole("string", s, 1, job.state().spec().strings());
-            return new JobEvent.MovedUncounted(asked.station(), strings);
-        });
-    }
-
     @PostMapping("/readings/dropped")
     JobView drop(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "mm") String unit,
-            @RequestBody JobRequests.About asked) {
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
                 unit,
@@ -92,7 +95,7 @@ class ReadingController {
                 job -> new JobEvent.ReadingDropped(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
     }
 
-    private static JobEvent reading(JobState state, JobRequests.Reading asked, Units units) {
+    private static JobEvent reading(JobState state, Reading asked, Units units) {
         Station station = asked.station() == null ? Station.RELIEF : asked.station();
         if (!station.height())
             throw Allowed.broken("station", station, "RELIEF, NUT or ACTION; the others have routes of their own");
@@ -159,7 +162,7 @@ class ReadingController {
         });
     }
 
-    private static Gap gap(JobRequests.Leaves leaves) {
+    private static Gap gap(Leaves leaves) {
         for (Double size : new Double[] {leaves.free(), leaves.touches(), leaves.lifts()})
             if (size != null) Allowed.number("leaf", size, 0.01, 5, "mm");
         if (leaves.touches() != null) return new Gap.Of(leaves.touches());

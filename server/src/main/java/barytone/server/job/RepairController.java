@@ -2,8 +2,6 @@ package barytone.server.job;
 
 import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
-import barytone.core.station.intonation.ToneEvent;
-import barytone.core.station.pickups.PickupEvent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -26,11 +24,13 @@ class RepairController {
 
     private final JobLog log;
     private final JobDesk desk;
+    private final Doors doors;
     private final Intake intake;
 
-    RepairController(JobLog log, JobDesk desk, Intake intake) {
+    RepairController(JobLog log, JobDesk desk, Doors doors, Intake intake) {
         this.log = log;
         this.desk = desk;
+        this.doors = doors;
         this.intake = intake;
     }
 
@@ -64,7 +64,7 @@ class RepairController {
     }
 
     @PostMapping("/undo")
-    StoredView undo(@PathVariable long id, @RequestBody JobRequests.About asked) {
+    StoredView undo(@PathVariable long id, @RequestBody Addition.About asked) {
         List<JobLog.Stored> all = log.stored(id);
         boolean counts = all.stream().anyMatch(e -> e.seq() == asked.event())
                 && !JobLog.undone(all).contains(asked.event());
@@ -93,9 +93,9 @@ class RepairController {
     private void otherStrings(long id, JobView.@Nullable InstrumentView before, JobView.@Nullable InstrumentView now) {
         List<JobLog.Stored> all = log.stored(id);
         boolean read = all.stream()
-                .anyMatch(e -> e.event() instanceof JobEvent.ReadingTaken
-                        || e.event() instanceof ToneEvent.PitchRead
-                        || e.event() instanceof PickupEvent.PickupRead);
+                .map(JobLog.Stored::event)
+                .anyMatch(e -> e instanceof JobEvent.ReadingTaken
+                        || e != null && doors.stream().anyMatch(door -> door.reads(e)));
         if (before == null || now == null || before.strings().equals(now.strings()) || !read) return;
         log.addUnseen(
                 id,

@@ -6,9 +6,7 @@ import barytone.core.height.HeightVerdict;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
-import barytone.core.station.intonation.Intoned;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,15 +15,14 @@ final class Ripples {
     /** A change smaller than this is no ripple, mm. */
     private static final double STILL = 0.004;
 
-    /** A change smaller than this is no ripple, cents. */
-    private static final double AUDIBLE = 0.3;
-
     private final JobState state;
     private final Words words;
+    private final Voices voices;
 
-    Ripples(JobState state, Words words) {
+    Ripples(JobState state, Words words, Voices voices) {
         this.state = state;
         this.words = words;
+        this.voices = voices;
     }
 
     /**
@@ -39,19 +36,8 @@ final class Ripples {
         if (withOwn && own.height()) for (int s : state.strings(own)) add(ripple, after, own, s);
         for (Station station : Station.HEIGHTS)
             if (station != own) for (int s : List.of(state.spec().bassString(), 1)) add(ripple, after, station, s);
-        if (own.height()) for (int s : List.of(state.spec().bassString(), 1)) intonation(ripple, after, s);
+        if (own.height()) ripple.addAll(voices.ripple(after));
         return ripple;
-    }
-
-    private void intonation(List<JobView.Ripple> ripple, SetupEstimate after, int string) {
-        Intoned now = Intoned.of(state, string);
-        double shift = now.shift(state, after);
-        if (Math.abs(shift) < AUDIBLE || !(now.read() || state.agreed(Station.INTONATION))) return;
-        ripple.add(new JobView.Ripple(
-                "Intonation at 12, cents, " + string + " " + state.spec().stringName(string),
-                now.read() ? Cents.signed(now.offset()) : "not read",
-                now.read() ? Cents.signed(now.offset() + shift) : "",
-                Cents.signed(shift)));
     }
 
     private void add(List<JobView.Ripple> ripple, SetupEstimate after, Station station, int string) {

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
+import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import java.util.List;
@@ -74,6 +75,14 @@ public abstract class RoomVoice<A extends Advice, E extends JobEvent> {
                 "Seat the strings at nut and saddle first.");
     }
 
+    /** What a move of heights changes here, where that is no height. */
+    protected List<JobView.Ripple> ripple(SetupEstimate after) {
+        return List.of();
+    }
+
+    /** The unit of what is expected here. */
+    protected abstract String suffix();
+
     /** What it is called in a verdict. */
     protected abstract String subject();
 
@@ -101,15 +110,15 @@ public abstract class RoomVoice<A extends Advice, E extends JobEvent> {
     }
 
     /** The code of the school that its target comes from; null when it was set by hand, or comes from none. */
-    protected @Nullable String school() {
+    public @Nullable String school() {
         return null;
     }
 
     /** The name of its target. */
-    protected abstract String targetLabel();
+    public abstract String targetLabel();
 
     /** Why its target is what it is. */
-    protected String targetReason() {
+    public String targetReason() {
         return "";
     }
 }

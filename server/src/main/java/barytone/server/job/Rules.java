@@ -4,7 +4,6 @@ import barytone.core.advice.Advice;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
-import barytone.core.station.action.ActionAdvice;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -96,6 +95,6 @@ final class Rules {
         boolean others = state.chosen().scope().stream()
                 .anyMatch(s -> s != advice.station() && state.agreed(s) && !state.left(s));
         boolean first = state.putOff().getOrDefault(advice.station(), 0) < 2;
-        return others && first && decline(advice) != null && !(advice instanceof ActionAdvice.LevelVibrato);
+        return others && first && decline(advice) != null && advice.canWait();
     }
 }

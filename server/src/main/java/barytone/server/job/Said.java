@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param event the entry that it is about
  * @param follow what the button says that ticks it off
  */
-record Said(
+public record Said(
         String kind,
         String headline,
         List<String> why,
@@ -23,27 +23,29 @@ record Said(
         @Nullable String follow) {
 
     /** A move that is ticked off with a button. */
-    static Said move(String headline, List<String> why, String caution, List<JobView.StepView> steps, String follow) {
+    public static Said move(
+            String headline, List<String> why, String caution, List<JobView.StepView> steps, String follow) {
         return new Said("move", headline, why, caution, null, steps, List.of(), null, follow);
     }
 
     /** The rod is turned. */
-    static Said turn(String headline, List<String> why, String caution, JobView.TurnView turn) {
+    public static Said turn(String headline, List<String> why, String caution, JobView.TurnView turn) {
         return new Said("turn", headline, why, caution, turn, List.of(), List.of(), null, null);
     }
 
     /** Something to be known or decided. */
-    static Said plain(String kind, String headline, List<String> why, @Nullable String caution) {
+    public static Said plain(String kind, String headline, List<String> why, @Nullable String caution) {
         return new Said(kind, headline, why, caution, null, List.of(), List.of(), null, null);
     }
 
     /** About an earlier entry. */
-    static Said about(String kind, String headline, List<String> why, @Nullable String caution, long event) {
+    public static Said about(String kind, String headline, List<String> why, @Nullable String caution, long event) {
         return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, null);
     }
 
     /** Strings to read. */
-    static Said reading(String kind, String headline, List<String> why, List<Integer> strings, @Nullable Long event) {
+    public static Said reading(
+            String kind, String headline, List<String> why, List<Integer> strings, @Nullable Long event) {
         return new Said(kind, headline, why, null, null, List.of(), strings, event, null);
     }
 }

@@ -1,26 +1,21 @@
 package barytone.server.job;
 
-import barytone.core.job.JobState;
+import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.Station;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
 /** What all stations say of a job: their voices, made once for all that a page tells. */
-final class Voices {
+public final class Voices {
     private final List<? extends RoomVoice<?, ?>> all;
 
-    private Voices(List<? extends RoomVoice<?, ?>> all) {
+    Voices(List<? extends RoomVoice<?, ?>> all) {
         this.all = all;
     }
 
-    static Voices of(JobState job, Words words, Bench bench) {
-        return new Voices(
-                Doors.ALL.stream().map(door -> door.voice(job, words, bench)).toList());
-    }
-
     /** Who speaks for a station. */
-    RoomVoice<?, ?> of(Station station) {
+    public RoomVoice<?, ?> of(Station station) {
         return all.stream()
                 .filter(voice -> voice.station() == station)
                 .findFirst()
@@ -28,7 +23,7 @@ final class Voices {
     }
 
     /** A voice by its class. */
-    <V extends RoomVoice<?, ?>> V the(Class<V> kind) {
+    public <V extends RoomVoice<?, ?>> V the(Class<V> kind) {
         return all.stream()
                 .filter(kind::isInstance)
                 .map(kind::cast)
@@ -44,5 +39,10 @@ final class Voices {
     /** What all of them say, in the order of work. */
     List<String> each(Function<RoomVoice<?, ?>, List<String>> said) {
         return all.stream().flatMap(voice -> said.apply(voice).stream()).toList();
+    }
+
+    /** What a move of heights changes that no height is. */
+    List<JobView.Ripple> ripple(SetupEstimate after) {
+        return all.stream().flatMap(voice -> voice.ripple(after).stream()).toList();
     }
 }

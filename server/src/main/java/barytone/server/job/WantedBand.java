@@ -8,10 +8,10 @@ import barytone.core.reading.ReadingBounds;
 import org.jspecify.annotations.Nullable;
 
 /** Bands that may be wanted, from what was typed. */
-final class WantedBand {
+public final class WantedBand {
     private WantedBand() {}
 
-    static Band of(@Nullable String low, @Nullable String high, LengthUnit unit) {
+    public static Band of(@Nullable String low, @Nullable String high, LengthUnit unit) {
         if (low == null || high == null)
             throw Allowed.broken("target", "nothing", "a school, or both ends of the bass and treble bands");
         double from = Length.parse(low, unit).mm();
@@ -20,7 +20,7 @@ final class WantedBand {
     }
 
     /** A band that may be wanted. */
-    static Band of(double from, double to, ReadingBounds bounds, LengthUnit unit) {
+    public static Band of(double from, double to, ReadingBounds bounds, LengthUnit unit) {
         bounds.check("target", from, unit);
         bounds.check("target", to, unit);
         if (from >= to)

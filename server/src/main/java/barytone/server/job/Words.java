@@ -23,7 +23,6 @@ import barytone.core.reading.LeafStack;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
-import barytone.core.station.relief.ReliefState;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,7 +30,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Says things as a colleague would: short, exact, calm. */
-final class Words {
+public final class Words {
     /** What a tool is off by counts as told when it is known so much better than of any such tool. */
     private static final double OFFSET_TOLD = 0.8;
 
@@ -54,7 +53,7 @@ final class Words {
     }
 
     /** The unit in which a station speaks. */
-    LengthUnit unit(Station station) {
+    public LengthUnit unit(Station station) {
         return switch (station) {
             case RELIEF -> units.relief();
             case NUT -> units.nut();
@@ -64,12 +63,12 @@ final class Words {
     }
 
     /** The units that are spoken in. */
-    Units units() {
+    public Units units() {
         return units;
     }
 
     /** The heights of a station that are out of their bands, in a sentence; empty when none is. */
-    String stillOut(Station station) {
+    public String stillOut(Station station) {
         String out = state.strings(station).stream()
                 .map(s -> HeightVerdict.of(state, station, s))
                 .filter(j -> j.read() && j.outside() != 0)
@@ -79,23 +78,23 @@ final class Words {
     }
 
     /** A change, with its sign and unit. */
-    String change(LengthUnit unit, double mm) {
+    public String change(LengthUnit unit, double mm) {
         return unit.showChange(mm) + " " + unit.suffix();
     }
 
     /** A school by its code, as it stands on the tape. */
-    static String school(@Nullable String code) {
+    public static String school(@Nullable String code) {
         return code == null ? "by hand" : code.toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Turns of a screw as the screwdriver sees it. */
-    static String clockwise(Turns clockwise) {
+    public static String clockwise(Turns clockwise) {
         return clockwise.amount() + " turn" + (clockwise.abs().sixteenths() > 16 ? "s" : "")
                 + (clockwise.sixteenths() > 0 ? " clockwise" : " anticlockwise");
     }
 
     /** What was typed, with its unit; the number in the unit in use when nothing was. */
-    static String typed(String text, LengthUnit unit, double mm) {
+    public static String typed(String text, LengthUnit unit, double mm) {
         String clean = text.strip();
         boolean bare = clean.matches("[+-]?[0-9.,]+");
         // a note from before units were noted with what was typed
@@ -113,28 +112,28 @@ final class Words {
     }
 
     /** The unit in which a gap is told. */
-    LengthUnit unit(GapMethod method) {
+    public LengthUnit unit(GapMethod method) {
         return unit(Station.of(method));
     }
 
     /** A text with a capital at its start. */
-    static String sentence(String text) {
+    public static String sentence(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     /** A text that begins a line, said in the middle of one. */
-    static String within(String text) {
+    public static String within(String text) {
         return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
     /** An amount of turning of a height screw. */
-    static String turned(Turns turns) {
+    public static String turned(Turns turns) {
         return turns.amount() + " turn" + (turns.abs().sixteenths() > 16 ? "s" : "")
                 + (turns.sixteenths() > 0 ? " up" : " down");
     }
 
     /** Which end of a neck shim is thick. */
-    static String thickEnd(NeckShim.End end) {
+    public static String thickEnd(NeckShim.End end) {
         return end == NeckShim.End.HEEL ? "heel end" : "body edge";
     }
 
@@ -146,11 +145,11 @@ final class Words {
         return lower(verdict).replace('_', '-');
     }
 
-    String string(int string) {
+    public String string(int string) {
         return "string " + string + " " + spec.stringName(string);
     }
 
-    String strings(List<Integer> strings) {
+    public String strings(List<Integer> strings) {
         if (strings.size() == 1) return string(strings.get(0));
         List<String> named =
                 strings.stream().map(s -> s + " " + spec.stringName(s)).toList();
@@ -164,7 +163,7 @@ final class Words {
     }
 
     /** How a station is read. */
-    String method(Station station) {
+    public String method(Station station) {
         return station == Station.RELIEF
                 ? method(state.habit())
                 : method(state.method(station))
@@ -172,7 +171,7 @@ final class Words {
     }
 
     /** How a gap is read. */
-    String method(GapMethod method) {
+    public String method(GapMethod method) {
         return switch (method) {
             case GapMethod.Relief m ->
                 "held at " + m.heldLow() + " and " + m.heldHigh() + ", gauge at " + m.gaugeFret();
@@ -224,7 +223,7 @@ final class Words {
     }
 
     /** What the height screws are known to give; empty where there are none. */
-    String screwPitch() {
+    public String screwPitch() {
         if (!spec.fittings().bridge().screwed()) return "";
         Normal pitch = state.estimate().screwPitch();
         boolean stated = spec.fittings().threadPitch() != 0;
@@ -235,7 +234,7 @@ final class Words {
     }
 
     /** Where the screws give clearly something else than the thread that is stated. */
-    Optional<String> threadDiffers() {
+    public Optional<String> threadDiffers() {
         if (!threadMisfits()) return Optional.empty();
         LengthUnit unit = unit(Station.ACTION);
         return Optional.of(
@@ -254,25 +253,25 @@ final class Words {
     }
 
     /** What the tool in use is off by, where two tools at one gap have told it. */
-    Optional<String> offBy(Station station, Tool tool) {
+    public Optional<String> offBy(Station station, Tool tool) {
         return offBy(tool, state.estimate().offset(tool), unit(station))
                 .map(said -> said + " What was read stands as it was read.");
     }
 
     /** What a tool is off by, where it is known well enough to be spoken of. */
-    static Optional<String> offBy(Tool tool, Normal off, LengthUnit unit) {
+    public static Optional<String> offBy(Tool tool, Normal off, LengthUnit unit) {
         boolean told = off.sd() < OFFSET_TOLD * tool.offset() && Math.abs(off.mean()) > off.sd();
         if (!told || Math.abs(off.mean()) < OFFSET_SEEN) return Optional.empty();
         return Optional.of("The " + tool.label() + " reads about " + unit.showWithUnit(Math.abs(off.mean()))
                 + (off.mean() > 0 ? " high" : " low") + ", by what other tools found at the same gaps.");
     }
 
-    String band(Station station, Band band) {
+    public String band(Station station, Band band) {
         LengthUnit unit = unit(station);
         return unit.show(band.low()) + " – " + unit.show(band.high());
     }
 
-    String method(ReliefHabit habit) {
+    public String method(ReliefHabit habit) {
         GapMethod.Relief m = habit.method();
         String held = habit.board()
                 ? "notched straightedge to " + m.heldHigh() + ", gauge at " + m.gaugeFret()
@@ -280,21 +279,14 @@ final class Words {
         return held + (habit.position() == Position.FLAT ? ", flat on the bench" : ", playing position");
     }
 
-    /** Where the rod stands against as found. */
-    String netTurns() {
-        Turns tighter = ReliefState.of(state).tighterThanFound();
-        if (tighter.isZero()) return "as found";
-        return tighter.amount() + " turn" + (tighter.sixteenths() > 0 ? " tighter" : " looser") + " than found";
-    }
-
     /** Said of a station that the work does not include. */
-    static final String NOT_AGREED = "not part of this job";
+    public static final String NOT_AGREED = "not part of this job";
 
     /** Said of a value that was never read. */
-    static final String NOT_READ = "not read";
+    public static final String NOT_READ = "not read";
 
     /** The line under the station's name: how it stands there. */
-    String note(Station station) {
+    public String note(Station station) {
         if (!state.agreed(station)) return NOT_AGREED;
         List<HeightVerdict> judged = state.strings(station).stream()
                 .map(s -> HeightVerdict.of(state, station, s))
@@ -314,7 +306,7 @@ final class Words {
     }
 
     /** How many verdicts are good, when each is in, high, low, stale or unread. */
-    static String tally(List<String> verdicts) {
+    public static String tally(List<String> verdicts) {
         long out = verdicts.stream().filter(v -> !v.equals("in")).count();
         return pending(verdicts).orElseGet(() -> out == 0 ? "in band" : out + " of " + verdicts.size() + " out");
     }
@@ -346,13 +338,13 @@ final class Words {
     }
 
     /** What can be said of a string at a station: in, high, low, cannot-tell, stale or unread. */
-    String verdict(HeightVerdict j) {
+    public String verdict(HeightVerdict j) {
         if (!j.known()) return "unread";
         return j.stale() ? "stale" : code(j.verdict());
     }
 
     /** The verdict in words. */
-    String verdictText(HeightVerdict j) {
+    public String verdictText(HeightVerdict j) {
         return switch (verdict(j)) {
             case "in" -> "in band";
             case "high", "low" -> outside(j, false);
@@ -363,7 +355,7 @@ final class Words {
     }
 
     /** Why a reading is doubted, in a sentence or two. */
-    String doubt(TakenReading taken) {
+    public String doubt(TakenReading taken) {
         LengthUnit unit = unit(taken.station());
         String what = sentence(quantity(taken.station())) + " of " + string(taken.string()) + ": ";
         if (taken.unturned() != null)
@@ -377,7 +369,7 @@ final class Words {
     }
 
     /** What was read, in the unit of its station: the number, or that there was no gap. */
-    String read(TakenReading reading) {
+    public String read(TakenReading reading) {
         return gap(reading.reading().gap(), reading.method());
     }
 

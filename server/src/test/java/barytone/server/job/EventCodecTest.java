@@ -37,6 +37,7 @@ import barytone.core.station.nut.SlotFlaw;
 import barytone.core.station.pickups.PickupEvent;
 import barytone.core.station.relief.ReliefEvent;
 import barytone.core.station.relief.RodWays;
+import barytone.server.station.StationDoors;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
@@ -48,7 +49,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What is stored must be read back by every later version. */
 class EventCodecTest {
     private static final GapMethod.Relief RELIEF = new GapMethod.Relief(1, 16, 8);
-    private final EventCodec codec = new EventCodec();
+    private final EventCodec codec = new EventCodec(new StationDoors().doors());
 
     static Stream<JobEvent> everyKind() {
         Stream<JobEvent> readings = Stream.of(

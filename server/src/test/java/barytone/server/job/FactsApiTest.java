@@ -55,7 +55,7 @@ class FactsApiTest extends JobsOverHttp {
     @Test
     void otherStringsAreAnEntryWhenOnlyNotesWereRead() {
         long job = electric("Rigger");
-        post(job, "pitches", ",\"string\":6,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\"");
+        post(job, "intonation/pitches", ",\"string\":6,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\"");
         ObjectNode facts = ((ObjectNode) job(job).get("instrument")).deepCopy();
         long version = facts.remove("version").asLong();
         facts.remove("kindLabel");
@@ -72,7 +72,7 @@ class FactsApiTest extends JobsOverHttp {
         String own = schools.toString().replaceFirst("\"code\":\"ELECTRIC_HIGH\"", "\"code\":\"HOUSE_HIGH\"");
         assertThat(app.put("/api/shop/schools", own).status()).isEqualTo(200);
         long job = electric("Lookout");
-        post(job, "height-target", ",\"station\":\"ACTION\",\"school\":\"HOUSE_HIGH\"");
+        post(job, "action/target", ",\"school\":\"HOUSE_HIGH\"");
         assertThat(app.put("/api/jobs/" + job + "/wishes", "{\"what\":\"action\",\"scope\":\"SHOP\"}")
                         .status())
                 .isEqualTo(204);
@@ -89,7 +89,7 @@ class FactsApiTest extends JobsOverHttp {
         long job = electric("Galley hand");
         assertThat(post(
                                 job,
-                                "target",
+                                "relief/target",
                                 ",\"bassLow\":\"0.1\",\"bassHigh\":\"0.2\",\"trebleLow\":\"0.1\",\"trebleHigh\":\"0.2\"")
                         .status())
                 .isEqualTo(200);
@@ -114,10 +114,7 @@ class FactsApiTest extends JobsOverHttp {
                 .isEqualTo("open string, at fret " + frets + ", playing position");
         assertThat(app.get("/api/bench").status()).isEqualTo(200);
         read(job, "ACTION", 4, "1.2");
-        assertThat(post(
-                                job,
-                                "height-habit",
-                                ",\"station\":\"ACTION\",\"pressed\":0,\"fret\":12,\"tool\":\"card\",\"flat\":false")
+        assertThat(post(job, "action/habit", ",\"pressed\":0,\"fret\":12,\"tool\":\"card\",\"flat\":false")
                         .status())
                 .isEqualTo(400);
         assertThat(job(job).at("/intonation/rows/0/type/fret").asInt()).isLessThanOrEqualTo(frets);
@@ -160,10 +157,7 @@ class FactsApiTest extends JobsOverHttp {
     @Test
     void aCorrectionSaysWhatItLeavesWithoutAMeaning() {
         long job = electric("Rigger");
-        assertThat(post(
-                                job,
-                                "height-habit",
-                                ",\"station\":\"ACTION\",\"pressed\":0,\"fret\":17,\"tool\":\"card\",\"flat\":false")
+        assertThat(post(job, "action/habit", ",\"pressed\":0,\"fret\":17,\"tool\":\"card\",\"flat\":false")
                         .status())
                 .isEqualTo(200);
         read(job, "ACTION", 6, "2.1");

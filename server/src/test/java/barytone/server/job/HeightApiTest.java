@@ -137,15 +137,15 @@ class HeightApiTest {
     void nutWorkIsNotedTheWayItWasDone() {
         long job = electric("\"NUT\"");
         for (int s = 6; s >= 1; s--) read(job, "NUT", s, "0.25");
-        JsonNode told = post(job, "filings", ",\"slots\":[{\"string\":6,\"strokes\":4,\"light\":false}]")
+        JsonNode told = post(job, "nut/filings", ",\"slots\":[{\"string\":6,\"strokes\":4,\"light\":false}]")
                 .json();
         assertThat(told.get("tape").get(0).get("text").asString()).isEqualTo("Filed slot 6 4 strokes");
         assertThat(told.at("/nut/rows/0/now").asDouble()).isLessThan(0.25);
         post(job, "retunes", "");
-        JsonNode filled = post(job, "nut-reworks", ",\"way\":\"FILLED\",\"strings\":[2],\"change\":\"+0.2\"")
+        JsonNode filled = post(job, "nut/reworks", ",\"way\":\"FILLED\",\"strings\":[2],\"change\":\"+0.2\"")
                 .json();
         assertThat(filled.at("/nutBench/temporary").asBoolean()).isTrue();
-        JsonNode checked = post(job, "slot-checks", ",\"string\":3,\"flaws\":[\"CHIPPED\"]")
+        JsonNode checked = post(job, "nut/slot-checks", ",\"string\":3,\"flaws\":[\"CHIPPED\"]")
                 .json();
         assertThat(checked.at("/nutBench/slots/3/flaws/0").asString()).isEqualTo("CHIPPED");
         JsonNode tapped = post(job, "retunes", "").json();
@@ -160,10 +160,10 @@ class HeightApiTest {
         long job = open("FLAT_TOP", "E A D G B E", "", "Saloon", "\"ACTION\"");
         JsonNode told = action(job, 3.0, 2.8, 2.6, 2.4, 2.2, 2.0);
         assertThat(headline(told)).isEqualTo("How far does the saddle stand proud of the bridge?");
-        JsonNode looked = post(job, "saddle-proud", ",\"proud\":\"5.5\"").json();
+        JsonNode looked = post(job, "action/saddle-proud", ",\"proud\":\"5.5\"").json();
         assertThat(looked.get("tape").get(0).get("text").asString()).isEqualTo("The saddle stands 5.50 mm proud");
         assertThat(headline(looked)).startsWith("Sand the saddle's underside: bass ");
-        JsonNode sanded = post(job, "saddle-reworks", ",\"way\":\"SANDED\",\"bass\":\"-1.4\",\"treble\":\"-0.5\"")
+        JsonNode sanded = post(job, "action/reworks", ",\"way\":\"SANDED\",\"bass\":\"-1.4\",\"treble\":\"-0.5\"")
                 .json();
         assertThat(sanded.get("tape").get(0).get("text").asString())
                 .isEqualTo("Saddle sanded: bass −1.40 mm, treble −0.50 mm");
@@ -172,22 +172,22 @@ class HeightApiTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            filings         | ,"slots":[]                                             | at least one slot
-            filings         | ,"slots":[{"string":9,"strokes":2,"light":false}]       | string: given 9; allowed is 1 to 6
-            filings         | ,"slots":[{"string":2,"strokes":99,"light":false}]      | strokes: given 99; allowed is 1 to 60
-            nut-reworks     | ,"way":"UNDERSIDE_SANDED","change":"0.2"                | a minus: sanding the underside lowers
-            nut-reworks     | ,"way":"UNDERSIDE_SANDED"                               | how much came off
-            screws          | ,"turns":["1/3","","","","",""]                         | an amount in sixteenths up to 12 turns
-            screws          | ,"turns":["13","","","","",""]                          | an amount in sixteenths up to 12 turns
-            screws          | ,"sixteenths":[1,2]                                     | screws: given 2; allowed is 6 to 6
-            screws          | ,"sixteenths":[0,0,0,0,0,0]                             | 1/16 turn or more
-            saddle-reworks  | ,"way":"SANDED","bass":"1","treble":"0"                 | sanding lowers
-            neck-shims      | ,"end":"HEEL","thickness":"9"                           | thickness: given 9; allowed is 0.05 to 3 mm
-            travel          | ,"down":"40","up":"1"                                   | down: given 40
-            gauge-patterns  | ,"radius":"305","ringing":[1]                           | string: given 1; allowed is 2 to 5
-            height-habit    | ,"station":"ACTION","pressed":0,"fret":30,"tool":"card","flat":false | allowed is 1 to 20
-            height-target   | ,"station":"NUT","school":"NOBODY"                      | nut school: given NOBODY
-            height-target   | ,"station":"ACTION","bands":[{"low":"1","high":"2"}]    | bands: given 1; allowed is 6 to 6
+            nut/filings         | ,"slots":[]                                             | at least one slot
+            nut/filings         | ,"slots":[{"string":9,"strokes":2,"light":false}]       | string: given 9; allowed is 1 to 6
+            nut/filings         | ,"slots":[{"string":2,"strokes":99,"light":false}]      | strokes: given 99; allowed is 1 to 60
+            nut/reworks     | ,"way":"UNDERSIDE_SANDED","change":"0.2"                | a minus: sanding the underside lowers
+            nut/reworks     | ,"way":"UNDERSIDE_SANDED"                               | how much came off
+            action/screws          | ,"turns":["1/3","","","","",""]                         | an amount in sixteenths up to 12 turns
+            action/screws          | ,"turns":["13","","","","",""]                          | an amount in sixteenths up to 12 turns
+            action/screws          | ,"sixteenths":[1,2]                                     | screws: given 2; allowed is 6 to 6
+            action/screws          | ,"sixteenths":[0,0,0,0,0,0]                             | 1/16 turn or more
+            action/reworks  | ,"way":"SANDED","bass":"1","treble":"0"                 | sanding lowers
+            action/neck-shims      | ,"end":"HEEL","thickness":"9"                           | thickness: given 9; allowed is 0.05 to 3 mm
+            action/travel          | ,"down":"40","up":"1"                                   | down: given 40
+            action/gauge-patterns  | ,"radius":"305","ringing":[1]                           | string: given 1; allowed is 2 to 5
+            action/habit    | ,"pressed":0,"fret":30,"tool":"card","flat":false | allowed is 1 to 20
+            nut/target   | ,"school":"NOBODY"                      | nut school: given NOBODY
+            action/target   | ,"bands":[{"low":"1","high":"2"}]    | bands: given 1; allowed is 6 to 6
             scope           | ,"stations":[]                                          | at least one of relief, nut and action
             declined        | ,"x":1                                                  | nothing here to leave out
             followed        | ,"x":1                                                  | not one that can be ticked off
@@ -204,24 +204,22 @@ class HeightApiTest {
     void radiusTravelAndNeckAngleAreKeptAndExplained() {
         long job = electric("\"ACTION\"");
         action(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
-        JsonNode pattern = post(job, "gauge-patterns", ",\"radius\":\"305\",\"ringing\":[3]")
+        JsonNode pattern = post(job, "action/gauge-patterns", ",\"radius\":\"305\",\"ringing\":[3]")
                 .json();
         assertThat(pattern.at("/bridge/pattern").asString()).contains("clear are string 3 G");
-        JsonNode angle = post(job, "neck-angle", ",\"above\":\"-3\"").json();
+        JsonNode angle = post(job, "action/neck-angle", ",\"above\":\"-3\"").json();
         assertThat(angle.at("/bridge/angle/1").asString()).contains("thick at the heel end");
-        JsonNode travel = post(job, "travel", ",\"down\":\"1.5\",\"up\":\"3\"").json();
+        JsonNode travel =
+                post(job, "action/travel", ",\"down\":\"1.5\",\"up\":\"3\"").json();
         assertThat(travel.at("/bridge/travel").asString()).isEqualTo("1.50 mm down, 3.00 mm up");
     }
 
     @Test
     void whatThePlayerLikesIsMeasuredAndWanted() {
         long job = electric("\"ACTION\"");
-        assertThat(post(job, "height-target", ",\"station\":\"ACTION\",\"asMeasured\":true")
-                        .status())
-                .isEqualTo(400);
+        assertThat(post(job, "action/target", ",\"asMeasured\":true").status()).isEqualTo(400);
         action(job, 2.6, 2.5, 2.4, 2.3, 2.2, 2.1);
-        JsonNode wanted = post(job, "height-target", ",\"station\":\"ACTION\",\"asMeasured\":true")
-                .json();
+        JsonNode wanted = post(job, "action/target", ",\"asMeasured\":true").json();
         assertThat(headline(wanted)).isEqualTo("Leave it: nothing needs doing");
         assertThat(wanted.at("/action/rows/0/target").asString()).isEqualTo("2.48 – 2.72");
     }
@@ -231,7 +229,7 @@ class HeightApiTest {
         long job = electric("\"NUT\"");
         for (int s = 6; s >= 1; s--) read(job, "NUT", s, "0.2");
         JsonNode places = app.post(
-                        "/api/jobs/" + job + "/nut-sums/spacing",
+                        "/api/jobs/" + job + "/nut/sums/spacing",
                         "{\"centres\":[\"39\",\"32\",\"25\",\"18\",\"11\",\"4\"],\"rule\":\"centres\",\"bassEdge\":\"3\",\"trebleEdge\":\"3\"}")
                 .json();
         assertThat(places.get(0).get("string").asInt()).isEqualTo(6);
@@ -240,23 +238,23 @@ class HeightApiTest {
                         "0.42 mm towards the bass, more than the 0.30 mm that a file moves a slot: fill it and cut it anew, or a new nut");
         // without edges the outer strings stay where they are
         JsonNode kept = app.post(
-                        "/api/jobs/" + job + "/nut-sums/spacing",
+                        "/api/jobs/" + job + "/nut/sums/spacing",
                         "{\"centres\":[\"39\",\"32\",\"25\",\"18\",\"11.2\",\"4\"],\"rule\":\"centres\"}")
                 .json();
         assertThat(kept.get(0).get("move").asString()).isEqualTo("stays");
         assertThat(kept.get(5).get("move").asString()).isEqualTo("stays");
         assertThat(kept.get(1).get("move").asString()).isEqualTo("0.20 mm towards the bass: angle the file that way");
-        JsonNode stacks = app.post("/api/jobs/" + job + "/nut-sums/leaf-stacks", "{\"fretHeight\":\"1.1\"}")
+        JsonNode stacks = app.post("/api/jobs/" + job + "/nut/sums/leaf-stacks", "{\"fretHeight\":\"1.1\"}")
                 .json();
         assertThat(stacks.get(0).get("leaves").asString()).contains("1.00");
         JsonNode angle = app.post(
-                        "/api/jobs/" + job + "/nut-sums/break-angle",
+                        "/api/jobs/" + job + "/nut/sums/break-angle",
                         "{\"string\":1,\"distance\":\"120\",\"drop\":\"2\",\"wraps\":1}")
                 .json();
         assertThat(angle.get("shallow").asBoolean()).isTrue();
         assertThat(angle.get("text").asString()).contains("Press behind the nut");
         assertThat(app.get("/api/jobs/" + job).json().get("seq").asInt()).isEqualTo(6);
-        assertThat(app.post("/api/jobs/" + job + "/nut-sums/leaf-stacks", "{\"fretHeight\":\"9\"}")
+        assertThat(app.post("/api/jobs/" + job + "/nut/sums/leaf-stacks", "{\"fretHeight\":\"9\"}")
                         .status())
                 .isEqualTo(400);
     }
@@ -264,11 +262,11 @@ class HeightApiTest {
     @Test
     void theInstrumentsWishGoesBeforeThePlayersAndThatBeforeTheShops() {
         long first = open("BASS_4", "E A D G", "", "Pit", "\"ACTION\"");
-        post(first, "height-target", ",\"station\":\"ACTION\",\"school\":\"BASS_HIGH\"");
+        post(first, "action/target", ",\"school\":\"BASS_HIGH\"");
         assertThat(keep(first, "action", "SHOP").status()).isEqualTo(204);
         assertThat(target(open("BASS_4", "E A D G", "", "Other pit", "\"ACTION\"")))
                 .isEqualTo("BASS_HIGH");
-        post(first, "height-target", ",\"station\":\"ACTION\",\"school\":\"BASS_LOW\"");
+        post(first, "action/target", ",\"school\":\"BASS_LOW\"");
         keep(first, "action", "PLAYER");
         assertThat(target(open("BASS_4", "E A D G", "", "PIT", "\"ACTION\""))).isEqualTo("BASS_LOW");
         assertThat(target(open("BASS_4", "E A D G", "", "Other pit", "\"ACTION\"")))
@@ -278,8 +276,8 @@ class HeightApiTest {
         // by hand on the job: bands of its own, kept for the instrument
         post(
                 first,
-                "height-target",
-                ",\"station\":\"ACTION\",\"bands\":[%s]"
+                "action/target",
+                ",\"bands\":[%s]"
                         .formatted(String.join(",", Collections.nCopies(4, "{\"low\":\"2.0\",\"high\":\"2.2\"}"))));
         keep(first, "action", "INSTRUMENT");
         JsonNode again = app.get("/api/jobs/" + open("BASS_4", "E A D G", "", "Pit", "\"ACTION\""))
@@ -349,7 +347,7 @@ class HeightApiTest {
         long job = electric("\"RELIEF\"");
         post(
                 job,
-                "habit",
+                "relief/habit",
                 ",\"heldLow\":1,\"heldHigh\":16,\"gaugeFret\":8,\"tool\":\"leaf\",\"flat\":true,\"board\":false");
         read(job, "RELIEF", 6, "0.14");
         JsonNode told = read(job, "RELIEF", 1, "0.12");
@@ -394,10 +392,7 @@ class HeightApiTest {
         assertThat(ordered.at("/order/order").asString()).isEqualTo("BALLPARK_FIRST");
         JsonNode scoped = post(job, "scope", ",\"stations\":[\"NUT\"]").json();
         assertThat(headline(scoped)).startsWith("Read the nut");
-        JsonNode habit = post(
-                        job,
-                        "height-habit",
-                        ",\"station\":\"NUT\",\"pressed\":0,\"fret\":1,\"tool\":\"leaf\",\"flat\":false")
+        JsonNode habit = post(job, "nut/habit", ",\"pressed\":0,\"fret\":1,\"tool\":\"leaf\",\"flat\":false")
                 .json();
         assertThat(habit.at("/nut/method").asString()).isEqualTo("open string, gauge at fret 1, playing position");
     }

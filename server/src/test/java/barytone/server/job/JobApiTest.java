@@ -74,7 +74,7 @@ class JobApiTest {
         assertThat(headline(told)).isEqualTo("Tighten the rod 1/8 turn, then retune");
         assertThat(told.get("relief").get("rows").get(0).get("verdict").asString())
                 .isEqualTo("high");
-        JsonNode turned = post(job, "rod-turns", 2, ",\"sixteenths\":2,\"finishTightening\":false,\"free\":false")
+        JsonNode turned = post(job, "relief/turns", 2, ",\"sixteenths\":2,\"finishTightening\":false,\"free\":false")
                 .json();
         assertThat(headline(turned)).startsWith("Retune");
         TestClock.pass(Duration.ofMinutes(1));
@@ -191,16 +191,17 @@ class JobApiTest {
         read(job, 0, 6, "0.20");
         JsonNode other = post(
                         job,
-                        "habit",
+                        "relief/habit",
                         1,
                         ",\"heldLow\":1,\"heldHigh\":21,\"gaugeFret\":8,\"tool\":\"leaf\",\"flat\":false,\"board\":false")
                 .json();
         assertThat(other.get("relief").get("rows").get(0).get("now").asString()).isEqualTo("0.27");
-        JsonNode flat = post(job, "target", 2, ",\"school\":\"NEARLY_FLAT\"").json();
+        JsonNode flat =
+                post(job, "relief/target", 2, ",\"school\":\"NEARLY_FLAT\"").json();
         assertThat(flat.get("relief").get("target").get("label").asString()).isEqualTo("Nearly flat");
         JsonNode byHand = post(
                         job,
-                        "target",
+                        "relief/target",
                         3,
                         ",\"bassLow\":\"8t\",\"bassHigh\":\"12t\",\"trebleLow\":\"6t\",\"trebleHigh\":\"10t\"")
                 .json();
@@ -208,7 +209,7 @@ class JobApiTest {
                 .isEqualTo("0.20 – 0.30");
         assertThat(post(
                                 job,
-                                "target",
+                                "relief/target",
                                 4,
                                 ",\"bassLow\":\"0.3\",\"bassHigh\":\"0.2\",\"trebleLow\":\"0.1\",\"trebleHigh\":\"0.2\"")
                         .json()
@@ -281,7 +282,13 @@ class JobApiTest {
     void noBodyMakesTheServerStumble(String body) {
         long job = open();
         for (String what : List.of(
-                "readings", "rod-turns", "habit", "target", "rod-ways", "readings/kept", "rod-turns/ran-free")) {
+                "readings",
+                "relief/turns",
+                "relief/habit",
+                "relief/target",
+                "relief/ways",
+                "readings/kept",
+                "relief/turns/ran-free")) {
             Answer answer = app.post("/api/jobs/" + job + "/" + what, body);
             assertThat(answer.status()).as(what + " " + answer.text()).isBetween(400, 422);
             assertThat(answer.type()).startsWith("application/problem+json");

@@ -192,7 +192,7 @@ final class RandomWalk {
             body.put("how", pick(List.of("OPEN", "FRETTED")))
                     .put("fret", whole("fret"))
                     .put("cents", pick(CENTS));
-            return sent("POST", "/api/jobs/" + job + "/pitches", body);
+            return sent("POST", "/api/jobs/" + job + "/intonation/pitches", body);
         }
         String station = pick(List.of("RELIEF", "NUT", "ACTION"));
         List<String> likely = station.equals("ACTION") ? HEIGHTS : GAPS;

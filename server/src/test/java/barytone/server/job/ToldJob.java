@@ -17,6 +17,7 @@ import barytone.core.station.action.ActionSchool;
 import barytone.core.station.nut.NutSchool;
 import barytone.core.station.relief.ReliefSchool;
 import barytone.server.shop.Shop;
+import barytone.server.station.StationDoors;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +59,7 @@ abstract class ToldJob<T extends ToldJob<T>> {
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
         Words words = new Words(state, Units.all(unit));
         Bench bench = new Bench(Outfit.with(tools), schools);
-        return new AdviceWords(state, words, bench, Voices.of(state, words, bench))
+        return new AdviceWords(state, words, bench, new StationDoors().doors().voices(state, words, bench))
                 .advice(NextMove.advise(state, Outfit.with(tools), now()));
     }
 

@@ -71,7 +71,7 @@ class ToneApiTest {
     private static JsonNode typed(long job, int string, int fret, String cents) {
         return done(
                 job,
-                "pitches",
+                "intonation/pitches",
                 ",\"string\":%d,\"how\":\"%s\",\"fret\":%d,\"cents\":\"%s\""
                         .formatted(string, fret == 0 ? "OPEN" : "FRETTED", fret, cents));
     }
@@ -127,7 +127,8 @@ class ToneApiTest {
         assertThat(row(now, 6).get("verdict").asString()).isEqualTo("stale");
         assertThat(row(now, 6).get("spread").asDouble()).isBetween(0.3, 4.0);
         assertThat(now.at("/closing/rows").toString()).containsPattern("reckoned [^\"]* cents ± \\d");
-        Answer slack = post(job, "pitches", ",\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"0.4\"");
+        Answer slack =
+                post(job, "intonation/pitches", ",\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"0.4\"");
         assertThat(slack.status()).as("a question").isEqualTo(422);
         assertThat(slack.json().get("detail").asString()).contains("Is it back at pitch?");
         done(job, "retunes", "");
@@ -146,16 +147,16 @@ class ToneApiTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"seven\" | a number such as 3, +1.5 or -2",
-                "pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"80\" | Is it this note?",
-                "pitches | ,\"string\":7,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\" | 1 to 6",
-                "pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":22,\"cents\":\"0\" | 1 to 21",
-                "saddles | ,\"sixteenths\":[0,0,0,0,0,0],\"back\":[] | a move of at least one",
-                "saddles | ,\"sixteenths\":[1,2],\"back\":[] | 6",
-                "pickup-gaps | ,\"pickup\":5,\"side\":\"BASS\",\"text\":\"2.4\" | 0 to 1",
-                "pickup-gaps | ,\"pickup\":0,\"side\":\"BASS\",\"text\":\"24\" | 15",
-                "length-travel | ,\"support\":0,\"forward\":\"-1\",\"back\":\"2\" | 0 to 30",
-                "stretches | ,\"string\":1,\"drop\":\"\" | a number",
+                "intonation/pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"seven\" | a number such as 3, +1.5 or -2",
+                "intonation/pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"80\" | Is it this note?",
+                "intonation/pitches | ,\"string\":7,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\" | 1 to 6",
+                "intonation/pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":22,\"cents\":\"0\" | 1 to 21",
+                "intonation/saddles | ,\"sixteenths\":[0,0,0,0,0,0],\"back\":[] | a move of at least one",
+                "intonation/saddles | ,\"sixteenths\":[1,2],\"back\":[] | 6",
+                "pickups/gaps | ,\"pickup\":5,\"side\":\"BASS\",\"text\":\"2.4\" | 0 to 1",
+                "pickups/gaps | ,\"pickup\":0,\"side\":\"BASS\",\"text\":\"24\" | 15",
+                "intonation/travel | ,\"support\":0,\"forward\":\"-1\",\"back\":\"2\" | 0 to 30",
+                "intonation/stretches | ,\"string\":1,\"drop\":\"\" | a number",
             })
     void whatCannotBeIsNamedWithWhatIsAllowed(String what, String more, String said) {
         Answer answer = post(intonation(), what, more);
@@ -255,7 +256,7 @@ class ToneApiTest {
     @Test
     void howItIsReadIsChosenAndPairsAreFavoured() {
         long job = open("BARRELS", "INTONATION", "");
-        JsonNode ways = done(job, "intonation-ways", """
+        JsonNode ways = done(job, "intonation/ways", """
                 ,"frets":[5,19],"where":"HIGH","reference":"HARMONIC","tolerances":["1","1","1","1","2","2"],
                 "pairs":["SPLIT","FAVOUR_SECOND","SPLIT"],"a4":"442","offsets":"-2 0 0 0 0 1","upToPitch":false""").get("intonation");
         assertThat(ways.get("method").asString()).isEqualTo("frets 5, 12, 19 against the harmonic");
@@ -264,7 +265,7 @@ class ToneApiTest {
         // at 442 Hz and two cents down
         JsonNode heard = hear(job, string(82.407 * 442 / 440), 6, "&how=OPEN").json();
         assertThat(heard.get("centsText").asString()).isEqualTo("+2.1");
-        JsonNode old = done(job, "strings-on", ",\"age\":\"OLD\"").get("intonation");
+        JsonNode old = done(job, "intonation/strings-on", ",\"age\":\"OLD\"").get("intonation");
         assertThat(old.get("method").asString()).endsWith("against the open string, provisional");
         assertThat(old.get("warnings").toString()).contains("never the harmonic");
     }
@@ -284,7 +285,7 @@ class ToneApiTest {
         assertThat(stretch.get("settled").asBoolean()).isFalse();
         assertThat(heard.get("job").get("intonation").get("warnings").toString())
                 .contains("still gives");
-        JsonNode after = done(job, "stretches", ",\"string\":6,\"drop\":\"2\"");
+        JsonNode after = done(job, "intonation/stretches", ",\"string\":6,\"drop\":\"2\"");
         assertThat(after.get("intonation")
                         .get("strings")
                         .get("stretches")
@@ -333,7 +334,7 @@ class ToneApiTest {
             String[] at = gap.getKey().split(",");
             done(
                     job,
-                    "pickup-gaps",
+                    "pickups/gaps",
                     ",\"pickup\":" + at[0] + ",\"side\":\"" + at[1] + "\",\"text\":\"" + gap.getValue() + "\"");
         }
         JsonNode now = job(job);
@@ -349,7 +350,7 @@ class ToneApiTest {
         JsonNode turned = done(job, "followed", "");
         assertThat(turned.at("/closing/rows").toString()).containsPattern("reckoned [0-9.]+ mm ± 0\\.[0-9]");
         done(job, "undo", "");
-        now = done(job, "pickups-down", ",\"down\":true");
+        now = done(job, "pickups/down", ",\"down\":true");
         assertThat(headline(now)).startsWith("Read again the gaps");
         for (int s = 6; s >= 1; s--) {
             double frequency = new double[] {329.63, 246.94, 196, 146.83, 110, 82.41}[s - 1];
@@ -360,17 +361,17 @@ class ToneApiTest {
         JsonNode bridge = job(job).get("pickups").get("pickups").get(1);
         assertThat(bridge.get("levels")).hasSize(6);
         assertThat(bridge.get("balance").toString()).contains("dB");
-        now = done(job, "pickup-signs", ",\"pickup\":0,\"signs\":[\"WEAK_SPRING\"]");
+        now = done(job, "pickups/signs", ",\"pickup\":0,\"signs\":[\"WEAK_SPRING\"]");
         assertThat(headline(now)).isEqualTo("Neck pickup does not follow its screw");
     }
 
     @Test
     void howItIsReadAndThePickupGapsAreKeptForTheShop() {
         long job = open("INDIVIDUAL", "INTONATION", "");
-        done(job, "intonation-ways", """
+        done(job, "intonation/ways", """
                 ,"frets":[12,19],"where":"HIGH","reference":"OPEN","tolerances":["1","1","1","1","2","2"],
                 "pairs":[],"a4":"415","offsets":"","upToPitch":true""");
-        done(job, "pickup-target", """
+        done(job, "pickups/target", """
                 ,"usualBass":{"low":"3","high":"3.4"},"usualTreble":{"low":"2.5","high":"3"},
                 "strongBass":{"low":"4","high":"4.5"},"strongTreble":{"low":"3.5","high":"4"}""");
         for (String what : List.of("intonation", "pickups"))
@@ -387,16 +388,16 @@ class ToneApiTest {
                         .get("target")
                         .asString())
                 .isEqualTo("3.00 – 3.40");
-        assertThat(post(job, "pickup-target", """
+        assertThat(post(job, "pickups/target", """
                 ,"usualBass":{"low":"3","high":"2"},"usualTreble":{"low":"2.5","high":"3"},
                 "strongBass":{"low":"4","high":"4.5"},"strongTreble":{"low":"3.5","high":"4"}""").status()).isEqualTo(400);
         // the others of this test start with what is usual
         String back = "{\"what\":\"%s\",\"scope\":\"SHOP\"}";
         long usual = open("INDIVIDUAL", "INTONATION", "");
-        done(usual, "intonation-ways", """
+        done(usual, "intonation/ways", """
                 ,"frets":[12],"where":"TWELFTH","reference":"OPEN","tolerances":["1.5","1.5","1.5","1.5","1.5","3"],
                 "pairs":[],"a4":"440","offsets":"","upToPitch":true""");
-        done(usual, "pickup-target", """
+        done(usual, "pickups/target", """
                 ,"usualBass":{"low":"2.2","high":"2.8"},"usualTreble":{"low":"1.7","high":"2.3"},
                 "strongBass":{"low":"3.4","high":"4"},"strongTreble":{"low":"3","high":"3.6"}""");
         for (String what : List.of("intonation", "pickups"))
@@ -406,13 +407,14 @@ class ToneApiTest {
     @Test
     void aPatternWithoutItsStepAndAnInstrumentWithoutPickupsAreNamed() {
         long job = open("INDIVIDUAL", "INTONATION", ",\"pickups\":\"none\"");
-        JsonNode saddles = done(job, "saddle-places", ",\"places\":[\"0\",\"0.5\",\"1\",\"1.4\",\"1.9\",\"2.6\"]")
+        JsonNode saddles = done(job, "intonation/places", ",\"places\":[\"0\",\"0.5\",\"1\",\"1.4\",\"1.9\",\"2.6\"]")
                 .get("intonation")
                 .get("saddles");
         assertThat(saddles.get("pattern").get(0).asString()).contains("does not step back");
         assertThat(saddles.get("starts").get(5).asString()).isEqualTo("1 e: at the scale length");
-        assertThat(post(job, "pickups-down", ",\"down\":true").status()).isEqualTo(400);
-        JsonNode moved = done(job, "saddles", ",\"sixteenths\":[],\"back\":[\"0.5\",\"\",\"\",\"\",\"\",\"-1/64in\"]");
+        assertThat(post(job, "pickups/down", ",\"down\":true").status()).isEqualTo(400);
+        JsonNode moved = done(
+                job, "intonation/saddles", ",\"sixteenths\":[],\"back\":[\"0.5\",\"\",\"\",\"\",\"\",\"-1/64in\"]");
         assertThat(moved.get("intonation")
                         .get("saddles")
                         .get("saddles")
@@ -422,7 +424,7 @@ class ToneApiTest {
                 .isEqualTo("0.50 mm back since as found");
         assertThat(moved.get("tape").get(0).get("text").asString())
                 .isEqualTo("Saddle 6 0.50 mm back, Saddle 1 0.40 mm to the nut");
-        JsonNode travel = done(job, "length-travel", ",\"support\":0,\"forward\":\"2\",\"back\":\"1\"");
+        JsonNode travel = done(job, "intonation/travel", ",\"support\":0,\"forward\":\"2\",\"back\":\"1\"");
         assertThat(travel.get("intonation")
                         .get("saddles")
                         .get("saddles")
@@ -430,10 +432,10 @@ class ToneApiTest {
                         .get("room")
                         .asString())
                 .isEqualTo("2.00 mm towards the nut, 1.00 mm back");
-        JsonNode other = done(job, "length-direction", ",\"clockwiseBack\":false");
+        JsonNode other = done(job, "intonation/direction", ",\"clockwiseBack\":false");
         assertThat(other.get("intonation").get("saddles").get("screw").asString())
                 .endsWith("towards the nut");
-        done(job, "strings-renewed", ",\"string\":2");
+        done(job, "intonation/strings-renewed", ",\"string\":2");
         assertThat(job(job).get("tape").get(0).get("text").asString()).isEqualTo("String 2 replaced");
     }
 }

@@ -2,8 +2,10 @@ package barytone.server.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.core.advice.Outfit;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.bridge.LengthScrews;
+import barytone.core.estimate.Move;
 import barytone.core.instrument.Fittings;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.IntonationWays;
@@ -21,13 +23,21 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.station.Stations;
+import barytone.core.station.action.ActionSchool;
 import barytone.core.station.intonation.Ear;
 import barytone.core.station.intonation.StringAge;
 import barytone.core.station.intonation.ToneEvent;
 import barytone.core.station.intonation.Tones;
+import barytone.core.station.nut.NutSchool;
 import barytone.core.station.pickups.PickupEvent;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.server.shop.Shop;
+import barytone.server.station.StationDoors;
+import barytone.server.station.intonation.IntonationView;
+import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -201,7 +211,11 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         scope = Set.of(Station.values());
         at(12, 2, 0, 0, 0, 0, 0);
         add(new PickupEvent.PickupsLowered(true));
+        Bench bench = new Bench(
+                Outfit.with(tools), new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL));
+        Words words = new Words(state(), Units.all(unit));
         JobView view = new JobViewer(
+                        new StationDoors().doors(),
                         new JobLog.Opened(
                                 new JobLog.Job(
                                         1,
@@ -213,31 +227,27 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                                         "Crew",
                                         Touch.MEDIUM,
                                         "",
-                                        java.time.Instant.EPOCH,
+                                        Instant.EPOCH,
                                         scope,
                                         List.of(),
                                         null),
                                 log,
                                 state()),
                         Units.all(unit),
-                        java.time.Instant.parse("2031-03-04T10:00:00Z"),
-                        new Bench(
-                                barytone.core.advice.Outfit.with(tools),
-                                new barytone.server.shop.Shop.Schools(
-                                        barytone.core.station.relief.ReliefSchool.USUAL,
-                                        barytone.core.station.nut.NutSchool.USUAL,
-                                        barytone.core.station.action.ActionSchool.USUAL)))
+                        Instant.parse("2031-03-04T10:00:00Z"),
+                        bench)
                 .view();
-        assertThat(view.intonation().warnings().toString()).contains("lowered out of the way");
+        assertThat(((IntonationView) Objects.requireNonNull(view.rooms().get("intonation")))
+                        .warnings()
+                        .toString())
+                .contains("lowered out of the way");
         assertThat(view.stations())
                 .filteredOn(s -> s.key().equals("pickups"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.note()).isEqualTo("lowered for the setup"));
-        List<JobView.Ripple> ripple = new Ripples(state(), new Words(state(), Units.all(unit)))
-                .of(
-                        state().estimate().after(new barytone.core.estimate.Move.SaddleMoved(6, -1.5, 0.1)),
-                        Station.ACTION,
-                        true);
+        List<JobView.Ripple> ripple = new Ripples(
+                        state(), words, new StationDoors().doors().voices(state(), words, bench))
+                .of(state().estimate().after(new Move.SaddleMoved(6, -1.5, 0.1)), Station.ACTION, true);
         assertThat(ripple)
                 .filteredOn(r -> r.label().equals("Intonation at 12, cents, 6 E"))
                 .singleElement()

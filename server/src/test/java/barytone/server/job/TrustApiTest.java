@@ -38,7 +38,7 @@ class TrustApiTest extends JobsOverHttp {
     void whatWasMovedIsReckonedInLedgerAndCloseSheetUntilItIsReadAgain() {
         long job = electric("Purser");
         readAll(job, 2.3, 2.2, 2.1, 2.0, 1.9, 1.8);
-        assertThat(post(job, "screws", ",\"turns\":[\"-1 1/2\",\"\",\"\",\"\",\"\",\"\"]")
+        assertThat(post(job, "action/screws", ",\"turns\":[\"-1 1/2\",\"\",\"\",\"\",\"\",\"\"]")
                         .status())
                 .isEqualTo(200);
         JsonNode moved = post(job, "retunes", "").json();
@@ -91,7 +91,7 @@ class TrustApiTest extends JobsOverHttp {
         for (JsonNode section : zero.get("sections"))
             assertThat(section.get("remark").asString()).isEqualTo("no gap: straight or bent back");
         assertThat(zero.toString()).doesNotContain("−");
-        JsonNode turned = post(job, "rod-turns", ",\"turns\":\"-3/16\",\"finishTightening\":true,\"free\":false")
+        JsonNode turned = post(job, "relief/turns", ",\"turns\":\"-3/16\",\"finishTightening\":true,\"free\":false")
                 .json();
         // what was nothing and has moved is not known; nobody reckons it
         assertThat(turned.at("/relief/rows/0/now").isMissingNode()).isTrue();
@@ -136,12 +136,12 @@ class TrustApiTest extends JobsOverHttp {
     @Test
     void theDirectionOfTheRodIsTakenBack() {
         long job = electric("Sailmaker");
-        assertThat(post(job, "rod-direction", ",\"straightensAnticlockwise\":true")
+        assertThat(post(job, "relief/direction", ",\"straightensAnticlockwise\":true")
                         .json()
                         .at("/relief/ways/straightensAnticlockwise")
                         .asBoolean())
                 .isTrue();
-        assertThat(post(job, "rod-direction", ",\"straightensAnticlockwise\":false")
+        assertThat(post(job, "relief/direction", ",\"straightensAnticlockwise\":false")
                         .json()
                         .at("/relief/ways/straightensAnticlockwise")
                         .asBoolean(true))

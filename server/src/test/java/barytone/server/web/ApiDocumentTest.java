@@ -3,11 +3,15 @@ package barytone.server.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.server.RunningBarytone;
+import barytone.server.job.Door;
+import barytone.server.job.Doors;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.SpecVersion;
 import io.swagger.v3.oas.models.media.Schema;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
@@ -15,10 +19,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocAnnotationsUtils;
 import org.springframework.context.annotation.Bean;
 
 /**
@@ -35,6 +41,26 @@ class ApiDocumentTest {
             return api -> {
                 api.setServers(null);
                 api.getInfo().title("Barytone").version("1");
+            };
+        }
+
+        private static Schema<?> schema(Components components, String name) {
+            return Objects.requireNonNull(components.getSchemas().get(name));
+        }
+
+        /** What the stations add to the page of a job is said by their doors. */
+        @Bean
+        OpenApiCustomizer rooms(Doors doors) {
+            return api -> {
+                Components components = api.getComponents();
+                for (Door door : doors.all())
+                    door.parts().forEach((name, what) -> {
+                        Schema<?> part =
+                                SpringDocAnnotationsUtils.extractSchema(components, what, null, null, SpecVersion.V31);
+                        schema(components, "JobView").addProperty(name, part);
+                        schema(components, "JobView").addRequiredItem(name);
+                        schema(components, "RoomView").addProperty(name, part);
+                    });
             };
         }
 

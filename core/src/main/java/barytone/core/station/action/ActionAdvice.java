@@ -6,6 +6,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Adjustment;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
@@ -28,6 +29,16 @@ public sealed interface ActionAdvice extends Advice {
         @Override
         public String topic() {
             return TOPIC;
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new JobEvent.Answered(TOPIC, true));
+        }
+
+        @Override
+        public boolean canWait() {
+            return false;
         }
     }
 
@@ -89,6 +100,11 @@ public sealed interface ActionAdvice extends Advice {
         @Override
         public Optional<SetupEstimate> expected(JobState job) {
             return Optional.of(job.estimate().after(whole().moves(job.spec())));
+        }
+
+        @Override
+        public Optional<JobEvent> becomesWhole(JobState job) {
+            return inSteps() ? Optional.of(whole()) : Optional.empty();
         }
 
         /** What is noted when all of it was done at once. */

@@ -3,6 +3,7 @@ package barytone.core.station.intonation;
 import barytone.core.advice.Advice;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Adjustment;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
@@ -95,6 +96,12 @@ public sealed interface ToneAdvice extends Advice {
 
     /** The pitch went the wrong way after a saddle's screw was turned. */
     record SaddleWrongWay(int support) implements ToneAdvice {
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(
+                    new ToneEvent.LengthDirectionLearned(!Tones.of(job).clockwiseBack()));
+        }
+
         static String topic(int support) {
             return "saddle-way-" + support;
         }
@@ -112,6 +119,11 @@ public sealed interface ToneAdvice extends Advice {
      *     pitch wavers
      */
     record ReplaceString(int string, Optional<Double> disagreement) implements ToneAdvice {
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new ToneEvent.StringRenewed(string));
+        }
+
         static String topic(int string) {
             return "string-" + string;
         }

@@ -2,8 +2,10 @@ package barytone.core.station.pickups;
 
 import barytone.core.advice.Advice;
 import barytone.core.job.JobEvent;
+import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
+import java.util.Optional;
 
 /** Advice of the pickups. */
 public sealed interface PickupAdvice extends Advice {
@@ -25,6 +27,11 @@ public sealed interface PickupAdvice extends Advice {
         @Override
         public String topic() {
             return "pickup-" + step.pickup();
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(event());
         }
 
         /** What is noted when it was done as advised. */

@@ -3,6 +3,7 @@ package barytone.core.station.relief;
 import barytone.core.advice.Advice;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
@@ -25,7 +26,17 @@ public sealed interface ReliefAdvice extends Advice {
     }
 
     /** Leave the neck alone until it has settled. */
-    record Settle(Instant until) implements ReliefAdvice {}
+    record Settle(Instant until) implements ReliefAdvice {
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new ReliefEvent.SettlingSkipped());
+        }
+
+        @Override
+        public Optional<Instant> waitsUntil() {
+            return Optional.of(until);
+        }
+    }
 
     /**
      * Turn the rod.
@@ -50,6 +61,11 @@ public sealed interface ReliefAdvice extends Advice {
         @Override
         public Optional<SetupEstimate> expected(JobState job) {
             return Optional.of(RodAdvisor.after(job, net));
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new ReliefEvent.RodTurned(net, path.size() > 1 && !stiffTry, false));
         }
     }
 

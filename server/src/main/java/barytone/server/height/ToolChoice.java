@@ -1,0 +1,3 @@
+package barytone.server.height;
+
+public record ToolChoice(String code, String label, String precision) {}

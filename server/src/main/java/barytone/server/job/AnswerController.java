@@ -1,0 +1,157 @@
+package barytone.server.job;
+
+import barytone.core.advice.Advice;
+import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
+import barytone.core.job.WorkOrder;
+import barytone.core.quantity.Allowed;
+import barytone.core.quantity.NotAllowedException;
+import barytone.core.quantity.Units;
+import barytone.server.shop.Settings;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is answered to the next move over HTTP, and what was agreed on with the player. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+class AnswerController {
+    private final JobDesk desk;
+    private final Choices choices;
+
+    AnswerController(JobDesk desk, Choices choices) {
+        this.desk = desk;
+        this.choices = choices;
+    }
+
+    /** Leaves out what is advised, or one step of it by its topic. */
+    record Decline(long after, String key, @Nullable String topic) implements Addition {}
+
+    /**
+     * The advised move was made.
+     *
+     * @param whole all of it at once, where a part was advised first
+     */
+    record Followed(long after, String key, @Nullable Boolean whole) implements Addition {}
+
+    /** A station is left until the others are done. */
+    record Later(long after, String key, Station station) implements Addition {}
+
+    /** The order of work. */
+    record Order(long after, String key, WorkOrder order) implements Addition {}
+
+    /** The work agreed on. */
+    record Scope(long after, String key, List<Station> stations) implements Addition {}
+
+    /**
+     * Moved without counting.
+     *
+     * @param strings that were moved; all when null
+     */
+    record Uncounted(
+            long after,
+            String key,
+            Station station,
+            @Nullable List<Integer> strings) implements Addition {}
+
+    /** The advised move was made as advised. */
+    @PostMapping("/followed")
+    JobView followed(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Followed asked) {
+        return desk.add(id, unit, asked, job -> {
+            Advice advice = desk.viewer(job, Units.MM).advice();
+            Optional<JobEvent> noted = Boolean.TRUE.equals(asked.whole())
+                    ? advice.becomesWhole(job.state()).or(() -> advice.becomes(job.state()))
+                    : advice.becomes(job.state());
+            return noted.orElseThrow(() -> new NotAllowedException("The next move is not one that can be ticked off."));
+        });
+    }
+
+    /** The station of what is advised is left until the others are done. */
+    @PostMapping("/later")
+    JobView later(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Later asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (!job.state().agreed(asked.station()))
+                throw Allowed.broken("station", asked.station(), "a station that was agreed on");
+            return new JobEvent.PutOff(asked.station());
+        });
+    }
+
+    /** What is advised, or one step of it, shall not be done on this job. */
+    @PostMapping("/declined")
+    JobView declined(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Decline asked) {
+        return desk.add(id, unit, asked, job -> {
+            JobViewer viewer = desk.viewer(job, Units.MM);
+            JobView.AdviceView advice = viewer.told();
+            String topic = asked.topic();
+            if (topic == null) {
+                if (advice.decline() == null) throw new NotAllowedException("There is nothing here to leave out.");
+                return new JobEvent.Answered(viewer.advice().topic(), false);
+            }
+            if (advice.steps().stream().noneMatch(s -> topic.equals(s.leave())))
+                throw Allowed.broken("topic", topic, "a step of the next move that can be left out");
+            return new JobEvent.Answered(topic, false);
+        });
+    }
+
+    @PostMapping("/order")
+    JobView order(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Order asked) {
+        return desk.add(id, unit, asked, job -> new JobEvent.OrderSet(asked.order()));
+    }
+
+    @PostMapping("/scope")
+    JobView scope(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Scope asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (asked.stations().isEmpty())
+                throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
+            return new JobEvent.ScopeSet(
+                    asked.stations().stream().distinct().sorted().toList());
+        });
+    }
+
+    /**
+     * What to keep for later jobs.
+     *
+     * @param what relief, nut, action or order
+     * @param scope whose wish it is
+     */
+    record Keep(String what, Settings.Scope scope) {}
+
+    /** Keeps what this job wants for its instrument, its player or the shop. */
+    @PutMapping("/wishes")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(@PathVariable long id, @RequestBody Keep asked) {
+        JobLog.Opened job = desk.open(id);
+        String owner = switch (asked.scope()) {
+            case SHOP -> "";
+            case PLAYER -> job.job().player();
+            case INSTRUMENT -> job.job().instrument();
+        };
+        choices.keep(asked.scope(), owner, asked.what(), job);
+    }
+
+    /** Heights were moved without counting, and will be read. */
+    @PostMapping("/uncounted")
+    JobView uncounted(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Uncounted asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "RELIEF, NUT or ACTION");
+            List<Integer> strings = asked.strings() == null ? job.state().spec().everyString() : asked.strings();
+            if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one string");
+            for (int s : strings)
+                Allowed.whole("string", s, 1, job.state().spec().strings());
+            return new JobEvent.MovedUncounted(asked.station(), strings);
+        });
+    }
+}

@@ -1,0 +1,253 @@
+package barytone.server.station.action;
+
+import barytone.core.bridge.NeckShim;
+import barytone.core.estimate.Band;
+import barytone.core.height.ActionTarget;
+import barytone.core.job.JobState;
+import barytone.core.job.Station;
+import barytone.core.neck.GapMethod;
+import barytone.core.neck.StringLine;
+import barytone.core.quantity.Allowed;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
+import barytone.core.reading.ReadingBounds;
+import barytone.core.station.action.ActionAdvice;
+import barytone.core.station.action.ActionEvent;
+import barytone.core.station.action.ActionSchool;
+import barytone.server.height.HeightBands;
+import barytone.server.height.HeightReading;
+import barytone.server.height.TypedBand;
+import barytone.server.job.Addition;
+import barytone.server.job.JobDesk;
+import barytone.server.job.JobView;
+import barytone.server.job.Typed;
+import java.util.HashSet;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is done at the bridge of a job, over HTTP. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}/action", produces = MediaType.APPLICATION_JSON_VALUE)
+class ActionCommands {
+    private static final int MOST_TURNS = 16 * Turns.MOST_AT_ONCE;
+
+    private final JobDesk desk;
+
+    ActionCommands(JobDesk desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * Turns of the height screws.
+     *
+     * @param sixteenths of each screw from bass to treble, positive raises; null when {@code turns} says it
+     * @param turns the same as it is spoken; empty text for a screw that was not turned
+     */
+    record Screws(
+            long after,
+            String key,
+            @Nullable List<Integer> sixteenths,
+            @Nullable List<String> turns) implements Addition {}
+
+    /**
+     * A change of a fixed saddle, as typed lengths; minus lowers. Only sanding has an amount that is believed: what is shimmed or new is read.
+     *
+     * @param bass under the lowest string
+     * @param treble under string 1
+     */
+    record SaddleRework(
+            long after,
+            String key,
+            ActionEvent.SaddleReworked.Way way,
+            @Nullable String bass,
+            @Nullable String treble) implements Addition {}
+
+    /** A wedge in the neck pocket; thickness as a typed length. */
+    record NeckShimming(long after, String key, NeckShim.End end, String thickness) implements Addition {}
+
+    /** An under-string gauge at the saddles: its radius as a typed length, and the strings that ring. */
+    record GaugePattern(long after, String key, String radius, List<Integer> ringing) implements Addition {}
+
+    /** How far the saddles can still go, as typed lengths. */
+    record Travel(long after, String key, String down, String up) implements Addition {}
+
+    /** How far a fixed saddle stands proud of its bridge where it is lowest, as a typed length. */
+    record SaddleProud(long after, String key, String proud) implements Addition {}
+
+    /** A straightedge over the bridge; as a typed length, minus when it runs into it. */
+    record NeckAngle(long after, String key, String above) implements Addition {}
+
+    /**
+     * The wanted action: a school, the player's favourite, or bands as typed lengths in the way of reading in use.
+     *
+     * @param school code of a school; null when the bands are given
+     * @param style how the player plays, for a school
+     * @param bands string 1 first
+     * @param asMeasured what stands there now is wanted: the player's favourite
+     */
+    record ActionTargetAsked(
+            long after,
+            String key,
+            @Nullable String school,
+            ActionSchool.@Nullable Style style,
+            @Nullable List<TypedBand> bands,
+            @Nullable Boolean asMeasured)
+            implements Addition {}
+
+    @PostMapping("/screws")
+    JobView screws(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Screws asked) {
+        return desk.add(id, unit, asked, job -> {
+            int screws = job.state().spec().supports().size();
+            if (!job.state().spec().fittings().bridge().screwed())
+                throw Allowed.broken("screws", "turns", "a bridge with height screws; this one has a fixed saddle");
+            List<Turns> turned = turns(asked);
+            Allowed.whole("screws", turned.size(), screws, screws);
+            for (Turns t : turned) Allowed.whole("turn (sixteenths)", t.sixteenths(), -MOST_TURNS, MOST_TURNS);
+            if (turned.stream().allMatch(Turns::isZero))
+                throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
+            return new ActionEvent.BridgeScrewed(turned);
+        });
+    }
+
+    private static List<Turns> turns(Screws asked) {
+        if (asked.turns() != null)
+            return asked.turns().stream()
+                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, Turns.MOST_AT_ONCE))
+                    .toList();
+        if (asked.sixteenths() == null) throw Allowed.broken("screws", "nothing", "the turns of every screw");
+        return asked.sixteenths().stream().map(Turns::new).toList();
+    }
+
+    @PostMapping("/reworks")
+    JobView saddle(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SaddleRework asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (asked.way() != ActionEvent.SaddleReworked.Way.SANDED)
+                return new ActionEvent.SaddleReworked(asked.way(), 0, 0);
+            LengthUnit shown = Units.ofCode(unit).action();
+            double bass = Typed.change("bass", asked.bass() == null ? "0" : asked.bass(), shown, 6);
+            double treble = Typed.change("treble", asked.treble() == null ? "0" : asked.treble(), shown, 6);
+            if (bass == 0 && treble == 0) throw Allowed.broken("saddle", "no change", "a change on one side at least");
+            if (bass > 0 || treble > 0)
+                throw Allowed.broken(
+                        "saddle", asked.bass() + " and " + asked.treble(), "minus on both sides: sanding lowers");
+            return new ActionEvent.SaddleReworked(asked.way(), bass, treble);
+        });
+    }
+
+    @PostMapping("/neck-shims")
+    JobView shim(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NeckShimming asked) {
+        return desk.add(id, unit, asked, job -> {
+            StringLine line = job.state().spec().line();
+            double edge = line.scale().crown(job.state().spec().bodyJointFret());
+            double thickness = Allowed.number(
+                    "thickness", Typed.mm(asked.thickness(), Units.ofCode(unit).action()), 0.05, 3, "mm");
+            return new ActionEvent.NeckShimmed(asked.end(), thickness, edge, edge + ActionAdvice.ShimNeck.POCKET);
+        });
+    }
+
+    @PostMapping("/gauge-patterns")
+    JobView pattern(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody GaugePattern asked) {
+        return desk.add(id, unit, asked, job -> {
+            int strings = job.state().spec().strings();
+            for (int s : asked.ringing()) Allowed.whole("string", s, 2, strings - 1);
+            return new ActionEvent.GaugePatternRead(
+                    Allowed.number(
+                            "radius",
+                            Typed.mm(asked.radius(), Units.ofCode(unit).radius()),
+                            80,
+                            3000,
+                            "mm"),
+                    List.copyOf(new HashSet<>(asked.ringing())));
+        });
+    }
+
+    @PostMapping("/travel")
+    JobView travel(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Travel asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ActionEvent.TravelRead(
+                        Allowed.number(
+                                "down",
+                                Typed.mm(asked.down(), Units.ofCode(unit).action()),
+                                0,
+                                20,
+                                "mm"),
+                        Allowed.number(
+                                "up", Typed.mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
+    }
+
+    @PostMapping("/saddle-proud")
+    JobView proud(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SaddleProud asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ActionEvent.SaddleProudRead(Allowed.number(
+                        "proud", Typed.mm(asked.proud(), Units.ofCode(unit).action()), 0, 20, "mm")));
+    }
+
+    @PostMapping("/neck-angle")
+    JobView angle(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NeckAngle asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ActionEvent.NeckAngleRead(Typed.change(
+                        "above the bridge", asked.above(), Units.ofCode(unit).action(), 30)));
+    }
+
+    /** How the action is read from now on. */
+    @PostMapping("/habit")
+    JobView habit(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody HeightReading asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> asked.event(
+                        job.state(),
+                        asked.pressed() == 0
+                                ? new GapMethod.Action(asked.fret())
+                                : new GapMethod.ActionCapo(asked.fret())));
+    }
+
+    /** What is wanted of the action. */
+    @PostMapping("/target")
+    JobView target(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "mm") String unit,
+            @RequestBody ActionTargetAsked asked) {
+        return desk.add(id, unit, asked, job -> {
+            JobState state = job.state();
+            if (asked.school() != null)
+                return new ActionEvent.ActionTargetSet(
+                        ActionSchool.ofCode(desk.schools().action(), asked.school())
+                                .target(
+                                        state.spec(),
+                                        job.job().touch(),
+                                        asked.style() == null ? ActionSchool.Style.ANY : asked.style()));
+            List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
+                    ? HeightBands.asMeasured(state, Station.ACTION, 0.2)
+                    : HeightBands.typed(
+                            asked.bands(),
+                            state.spec().strings(),
+                            new ReadingBounds(0.2, 10, 0.5, 6),
+                            Units.ofCode(unit).action());
+            return new ActionEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
+        });
+    }
+}

@@ -1,0 +1,5 @@
+/** The action station: how its events are stored, what is done over HTTP, what its page shows and says. */
+@NullMarked
+package barytone.server.station.action;
+
+import org.jspecify.annotations.NullMarked;

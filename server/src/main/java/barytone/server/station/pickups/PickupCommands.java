@@ -1,0 +1,140 @@
+package barytone.server.station.pickups;
+
+import barytone.core.estimate.Band;
+import barytone.core.pickup.Pickup;
+import barytone.core.pickup.PickupSign;
+import barytone.core.pickup.PickupTarget;
+import barytone.core.quantity.Allowed;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
+import barytone.core.reading.ReadingBounds;
+import barytone.core.station.pickups.PickupEvent;
+import barytone.server.height.TypedBand;
+import barytone.server.job.Addition;
+import barytone.server.job.JobDesk;
+import barytone.server.job.JobView;
+import barytone.server.job.Typed;
+import barytone.server.job.WantedBand;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is read and done at the pickups of a job, over HTTP. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}/pickups", produces = MediaType.APPLICATION_JSON_VALUE)
+class PickupCommands {
+    private static final int MOST_TURNS = 20 * 16;
+
+    private final JobDesk desk;
+
+    PickupCommands(JobDesk desk) {
+        this.desk = desk;
+    }
+
+    /** A pickup gap as a typed length. */
+    record PickupGap(long after, String key, int pickup, Pickup.Side side, String text) implements Addition {}
+
+    /** Pickup screws turned, clockwise positive. */
+    record PickupTurn(
+            long after,
+            String key,
+            int pickup,
+            @Nullable Integer bassSixteenths,
+            @Nullable Integer trebleSixteenths,
+            @Nullable String bass,
+            @Nullable String treble)
+            implements Addition {}
+
+    /** The wanted pickup gaps as typed lengths. */
+    record PickupGaps(
+            long after,
+            String key,
+            TypedBand usualBass,
+            TypedBand usualTreble,
+            TypedBand strongBass,
+            TypedBand strongTreble)
+            implements Addition {}
+
+    /** What a pickup shows. */
+    record PickupSigns(long after, String key, int pickup, List<PickupSign> signs) implements Addition {}
+
+    /** Pickups lowered out of the way, or brought back. */
+    record PickupsDown(long after, String key, boolean down) implements Addition {}
+
+    @PostMapping("/gaps")
+    JobView gap(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupGap asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new PickupEvent.PickupRead(
+                        job.pickup(asked.pickup()),
+                        asked.side(),
+                        Typed.mm("gap", asked.text(), Units.ofCode(unit).pickups(), 0.2, 15),
+                        asked.text().strip()));
+    }
+
+    @PostMapping("/target")
+    JobView pickupTarget(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupGaps asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new PickupEvent.PickupTargetSet(new PickupTarget(
+                        band(asked.usualBass(), unit),
+                        band(asked.usualTreble(), unit),
+                        band(asked.strongBass(), unit),
+                        band(asked.strongTreble(), unit))));
+    }
+
+    private static Band band(TypedBand typed, String unit) {
+        return WantedBand.of(
+                Length.parse(typed.low(), Units.ofCode(unit).pickups()).mm(),
+                Length.parse(typed.high(), Units.ofCode(unit).pickups()).mm(),
+                new ReadingBounds(0.2, 15, 0.5, 6),
+                Units.ofCode(unit).pickups());
+    }
+
+    @PostMapping("/turns")
+    JobView turned(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupTurn asked) {
+        return desk.add(id, unit, asked, job -> {
+            Turns bass = turns(asked.bass(), asked.bassSixteenths());
+            Turns treble = turns(asked.treble(), asked.trebleSixteenths());
+            if (bass.isZero() && treble.isZero())
+                throw Allowed.broken("turns", "no turn at all", "a turn on one side at least");
+            return new PickupEvent.PickupTurned(job.pickup(asked.pickup()), bass, treble);
+        });
+    }
+
+    private static Turns turns(@Nullable String spoken, @Nullable Integer sixteenths) {
+        if (spoken != null) return spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, Turns.MOST_AT_ONCE);
+        return new Turns(
+                Allowed.whole("turn (sixteenths)", sixteenths == null ? 0 : sixteenths, -MOST_TURNS, MOST_TURNS));
+    }
+
+    @PostMapping("/signs")
+    JobView signs(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupSigns asked) {
+        return desk.add(
+                id, unit, asked, job -> new PickupEvent.PickupChecked(job.pickup(asked.pickup()), asked.signs()));
+    }
+
+    @PostMapping("/down")
+    JobView down(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupsDown asked) {
+        return desk.add(id, unit, asked, job -> {
+            if (job.state().spec().fittings().pickups().isEmpty())
+                throw Allowed.broken("pickups", "none", "an instrument that has pickups on record");
+            return new PickupEvent.PickupsLowered(asked.down());
+        });
+    }
+}

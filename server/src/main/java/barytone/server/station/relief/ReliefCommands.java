@@ -1,0 +1,193 @@
+package barytone.server.station.relief;
+
+import barytone.core.height.ReliefTarget;
+import barytone.core.job.JobEvent;
+import barytone.core.job.ReliefHabit;
+import barytone.core.neck.GapMethod;
+import barytone.core.quantity.Allowed;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.Turns;
+import barytone.core.quantity.Units;
+import barytone.core.reading.Position;
+import barytone.core.reading.Tool;
+import barytone.core.station.relief.ReliefEvent;
+import barytone.core.station.relief.ReliefSchool;
+import barytone.core.station.relief.ReliefState;
+import barytone.core.station.relief.RodWays;
+import barytone.server.job.Addition;
+import barytone.server.job.JobDesk;
+import barytone.server.job.JobLog;
+import barytone.server.job.JobView;
+import barytone.server.job.WantedBand;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The rod of a job over HTTP, how relief is read and what is wanted of it. */
+@RestController
+@RequestMapping(path = "/api/jobs/{id}/relief", produces = MediaType.APPLICATION_JSON_VALUE)
+class ReliefCommands {
+    private final JobDesk desk;
+
+    ReliefCommands(JobDesk desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * A turn of the rod.
+     *
+     * @param sixteenths net, positive tightens (straightens); null when {@code turns} says it
+     * @param turns the same as it is spoken, like {@code 1/8} or {@code -1 1/4}
+     * @param finishTightening went past and came back tightening
+     * @param free turned without biting
+     */
+    record RodTurn(
+            long after,
+            String key,
+            @Nullable Integer sixteenths,
+            @Nullable String turns,
+            boolean finishTightening,
+            boolean free)
+            implements Addition {}
+
+    /** Which way the rod straightens. */
+    record RodDirection(long after, String key, boolean straightensAnticlockwise) implements Addition {}
+
+    /**
+     * The wanted relief: a school, or bands as typed lengths in the current habit.
+     *
+     * @param school name of a school; null when the bands are given
+     */
+    record Target(
+            long after,
+            String key,
+            @Nullable String school,
+            @Nullable String bassLow,
+            @Nullable String bassHigh,
+            @Nullable String trebleLow,
+            @Nullable String trebleHigh)
+            implements Addition {}
+
+    /** The way of reading relief. */
+    record Habit(
+            long after, String key, int heldLow, int heldHigh, int gaugeFret, String tool, boolean flat, boolean board)
+            implements Addition {}
+
+    /** The way of turning the rod. */
+    record Ways(
+            long after,
+            String key,
+            int stepSixteenths,
+            boolean finishTightening,
+            int settleMinutes,
+            int limitSixteenths)
+            implements Addition {}
+
+    @PostMapping("/settling-skips")
+    JobView skip(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
+        return desk.add(id, unit, asked, job -> new ReliefEvent.SettlingSkipped());
+    }
+
+    @PostMapping("/turns")
+    JobView turn(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodTurn asked) {
+        Turns tighter = asked.turns() == null
+                ? new Turns(Allowed.whole(
+                        "turn (sixteenths)",
+                        asked.sixteenths() == null ? 0 : asked.sixteenths(),
+                        -16 * Turns.MOST_AT_ONCE,
+                        16 * Turns.MOST_AT_ONCE))
+                : Turns.parse("turn", asked.turns(), Turns.MOST_AT_ONCE);
+        if (tighter.isZero()) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
+        return desk.add(id, unit, asked, job -> {
+            return new ReliefEvent.RodTurned(
+                    ReliefState.of(job.state()).reversed() ? tighter.negated() : tighter,
+                    asked.finishTightening(),
+                    asked.free());
+        });
+    }
+
+    @PostMapping("/turns/ran-free")
+    JobView ranFree(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ReliefEvent.RodRanFree(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
+    }
+
+    @PostMapping("/turns/other-way")
+    JobView otherWay(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ReliefEvent.RodTurnedOtherWay(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
+    }
+
+    @PostMapping("/direction")
+    JobView direction(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodDirection asked) {
+        return desk.add(id, unit, asked, job -> new ReliefEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
+    }
+
+    @PostMapping("/stiff")
+    JobView stiff(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
+        return desk.add(id, unit, asked, job -> new ReliefEvent.RodStiff());
+    }
+
+    @PostMapping("/target")
+    JobView target(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Target asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ReliefEvent.TargetSet(target(
+                        job, asked, Units.ofCode(unit).relief(), desk.schools().relief())));
+    }
+
+    @PostMapping("/habit")
+    JobView habit(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Habit asked) {
+        return desk.add(id, unit, asked, job -> {
+            GapMethod.Relief method = new GapMethod.Relief(asked.heldLow(), asked.heldHigh(), asked.gaugeFret());
+            // refuses a habit that this neck cannot be read by
+            Allowed.whole("held fret", asked.heldHigh(), 2, job.state().spec().frets());
+            job.state().spec().line().curvatureFor(method, 0);
+            return new JobEvent.HabitSet(new ReliefHabit(
+                    method, Tool.ofCode(asked.tool()), asked.flat() ? Position.FLAT : Position.PLAYING, asked.board()));
+        });
+    }
+
+    @PostMapping("/ways")
+    JobView ways(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Ways asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new ReliefEvent.RodWaysSet(new RodWays(
+                        new Turns(asked.stepSixteenths()),
+                        asked.finishTightening(),
+                        asked.settleMinutes(),
+                        new Turns(asked.limitSixteenths()))));
+    }
+
+    private static ReliefTarget target(JobLog.Opened job, Target asked, LengthUnit unit, List<ReliefSchool> schools) {
+        if (asked.school() != null)
+            return ReliefSchool.ofCode(schools, asked.school())
+                    .target(job.state().spec(), job.job().touch());
+        return new ReliefTarget(
+                null,
+                job.state().habit().method(),
+                WantedBand.of(asked.bassLow(), asked.bassHigh(), unit),
+                WantedBand.of(asked.trebleLow(), asked.trebleHigh(), unit));
+    }
+}
