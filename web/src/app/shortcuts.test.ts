@@ -1,7 +1,7 @@
 import { createElement } from "react";
 import { createRoot } from "react-dom/client";
 import { describe, expect, it, vi } from "vitest";
-import { STATIONS } from "../job/stations";
+import { ROOMS } from "../stations/registry";
 import { isTyping, keyName, useShortcuts } from "./shortcuts";
 
 function Drawn({ says, onKey }: { says: string; onKey: (says: string) => void }) {
@@ -18,7 +18,7 @@ function field(value: string, length: boolean): HTMLInputElement {
 
 describe("the keys of the stations", () => {
   it("are never a sign with which a length can begin", () => {
-    for (const { key } of STATIONS) expect(key).toMatch(/^shift\+[a-z]$/);
+    for (const { key } of ROOMS) expect(key).toMatch(/^shift\+[a-z]$/);
   });
 });
 

@@ -836,22 +836,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/relief/settling-skips": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["skip"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{id}/relief/stiff": {
         parameters: {
             query?: never;
@@ -1609,13 +1593,13 @@ export interface components {
             bass: string;
             code: string;
             /** @enum {string} */
-            family: "ELECTRIC" | "ACOUSTIC" | "NYLON" | "BASS" | "MANDOLIN";
+            family: "electric" | "acoustic" | "nylon" | "bass" | "mandolin";
             familyLabel: string;
             label: string;
             lowExtra: string;
             reason: string;
             /** @enum {string} */
-            steps: "EVEN" | "GROUPS" | "RADIUS";
+            steps: "even" | "groups" | "radius";
             tolerance: string;
             treble: string;
         };
@@ -1627,7 +1611,7 @@ export interface components {
             key: string;
             school?: string;
             /** @enum {string} */
-            style?: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+            style?: "any" | "lead" | "fingerstyle" | "strum" | "jazz" | "slide" | "percussive";
         };
         ActionTold: {
             /** Format: double */
@@ -1641,6 +1625,8 @@ export interface components {
             canWait: boolean;
             caution?: string;
             decline?: string;
+            /** @enum {string} */
+            does: "read" | "follow" | "close" | "reopen" | "nothing";
             /** Format: int64 */
             event?: number;
             follow?: string;
@@ -1651,7 +1637,7 @@ export interface components {
             rule: string;
             school: string;
             /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            station: "relief" | "nut" | "action" | "intonation" | "pickups";
             steps: components["schemas"]["StepView"][];
             strings: number[];
             suffix: string;
@@ -1668,7 +1654,7 @@ export interface components {
         };
         AgeChoice: {
             /** @enum {string} */
-            age: "NEW" | "PLAYED_IN" | "OLD";
+            age: "new" | "played-in" | "old";
             label: string;
         };
         BackupsView: {
@@ -1711,7 +1697,7 @@ export interface components {
         };
         BridgeKindView: {
             /** @enum {string} */
-            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            kind: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             label: string;
         };
         BridgeView: {
@@ -1719,7 +1705,7 @@ export interface components {
             angle: string[];
             arc: string;
             /** @enum {string} */
-            kind: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            kind: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             label: string;
             pattern?: string;
             pitch: string;
@@ -1775,7 +1761,8 @@ export interface components {
             left: string;
             reckoned: boolean;
             target: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
         };
         ClosingView: {
@@ -1807,7 +1794,8 @@ export interface components {
             now: number;
             /** Format: int32 */
             string: number;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             /** Format: double */
             z: number;
         };
@@ -1824,7 +1812,8 @@ export interface components {
             label: string;
             suffix: string;
             text: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             /** Format: double */
             y0: number;
             /** Format: double */
@@ -1862,32 +1851,32 @@ export interface components {
         };
         Facts: {
             /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            access: "headstock" | "heel" | "sound-hole";
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
             /** @enum {string} */
-            bridge?: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridge?: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             bridgeSpread?: string;
             endRadius?: string;
             /** Format: int32 */
             frets: number;
             /** @enum {string} */
-            joint?: "BOLTED" | "SET" | "THROUGH";
+            joint?: "bolted" | "set" | "through";
             /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
             leftHanded: boolean;
             /** @enum {string} */
-            lengthHead?: "TAIL" | "NUT";
+            lengthHead?: "tail" | "nut";
             lengthPitch?: string;
             name: string;
             /** @enum {string} */
-            nut?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nut?: "bone" | "plastic" | "brass" | "graphite" | "composite";
             nutWidth?: string;
             pickups?: string;
             plateRise?: string;
             /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
+            rod: "single" | "double" | "none";
             saddleThickness?: string;
             scaleLength: string;
             strings?: string;
@@ -1910,7 +1899,7 @@ export interface components {
         FlawView: {
             consequence: string;
             /** @enum {string} */
-            flaw: "OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED";
+            flaw: "open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped";
             label: string;
         };
         Followed: {
@@ -1940,10 +1929,11 @@ export interface components {
             now?: string;
             reckoned: boolean;
             /** @enum {string} */
-            side: "BASS" | "TREBLE";
+            side: "bass" | "treble";
             spread?: string;
             target: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
         };
         GaugePattern: {
@@ -2012,7 +2002,7 @@ export interface components {
             fret: number;
             headline: string;
             /** @enum {string} */
-            how: "OPEN" | "FRETTED" | "HARMONIC";
+            how: "open" | "fretted" | "harmonic";
             inTune: boolean;
             job?: components["schemas"]["JobView"];
             label: string;
@@ -2072,40 +2062,40 @@ export interface components {
             remarks: string[];
             rows: components["schemas"]["LedgerRow"][];
             /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            station: "relief" | "nut" | "action" | "intonation" | "pickups";
             suffix: string;
             target: components["schemas"]["HeightTargetView"];
             tools: components["schemas"]["ToolChoice"][];
         };
         InstrumentView: {
             /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            access: "headstock" | "heel" | "sound-hole";
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
             /** @enum {string} */
-            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridge: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             bridgeSpread: string;
             endRadius: string;
             /** Format: int32 */
             frets: number;
             /** @enum {string} */
-            joint: "BOLTED" | "SET" | "THROUGH";
+            joint: "bolted" | "set" | "through";
             /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
             kindLabel: string;
             leftHanded: boolean;
             /** @enum {string} */
-            lengthHead: "TAIL" | "NUT";
+            lengthHead: "tail" | "nut";
             lengthPitch: string;
             name: string;
             /** @enum {string} */
-            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nut: "bone" | "plastic" | "brass" | "graphite" | "composite";
             nutWidth: string;
             pickups: string;
             plateRise: string;
             /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
+            rod: "single" | "double" | "none";
             saddleThickness: string;
             scaleLength: string;
             strings: string;
@@ -2200,31 +2190,31 @@ export interface components {
         };
         Keep: {
             /** @enum {string} */
-            scope: "SHOP" | "PLAYER" | "INSTRUMENT";
+            scope: "shop" | "player" | "instrument";
             what: string;
         };
         KindView: {
             /** @enum {string} */
-            access: "HEADSTOCK" | "HEEL" | "SOUND_HOLE";
+            access: "headstock" | "heel" | "sound-hole";
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
             /** @enum {string} */
-            bridge: "INDIVIDUAL" | "BASS" | "TWO_POST" | "BARRELS" | "FIXED" | "FLOATING" | "VIBRATO_SADDLES" | "VIBRATO_POSTS";
+            bridge: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             bridgeSpread: string;
             /** Format: int32 */
             frets: number;
             /** @enum {string} */
-            joint: "BOLTED" | "SET" | "THROUGH";
+            joint: "bolted" | "set" | "through";
             /** @enum {string} */
-            kind: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+            kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
             label: string;
             /** @enum {string} */
-            nut: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            nut: "bone" | "plastic" | "brass" | "graphite" | "composite";
             nutWidth: string;
             pickups: string;
             /** @enum {string} */
-            rod: "SINGLE" | "DOUBLE" | "NONE";
+            rod: "single" | "double" | "none";
             scaleLength: string;
             strings: string;
             tuning: string;
@@ -2234,7 +2224,7 @@ export interface components {
             after: number;
             key: string;
             /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            station: "relief" | "nut" | "action" | "intonation" | "pickups";
         };
         Latest: {
             /** Format: int64 */
@@ -2286,7 +2276,8 @@ export interface components {
             /** Format: int32 */
             string: number;
             target: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
         };
         LengthAsked: {
@@ -2369,7 +2360,7 @@ export interface components {
             /** Format: int64 */
             after: number;
             /** @enum {string} */
-            end: "HEEL" | "BODY_EDGE";
+            end: "heel" | "body-edge";
             key: string;
             thickness: string;
         };
@@ -2384,10 +2375,10 @@ export interface components {
             instrument: components["schemas"]["Facts"];
             player: string;
             requestKey: string;
-            scope?: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+            scope?: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
             sure?: boolean;
             /** @enum {string} */
-            touch: "LIGHT" | "MEDIUM" | "HEAVY";
+            touch: "light" | "medium" | "heavy";
         };
         Note: {
             /** Format: int64 */
@@ -2399,7 +2390,7 @@ export interface components {
             /** Format: int32 */
             fret: number;
             /** @enum {string} */
-            how: "OPEN" | "FRETTED" | "HARMONIC";
+            how: "open" | "fretted" | "harmonic";
             label: string;
             name: string;
             /** Format: int32 */
@@ -2426,10 +2417,10 @@ export interface components {
             change?: string;
             key: string;
             /** @enum {string} */
-            material?: "BONE" | "PLASTIC" | "BRASS" | "GRAPHITE" | "COMPOSITE";
+            material?: "bone" | "plastic" | "brass" | "graphite" | "composite";
             strings?: number[];
             /** @enum {string} */
-            way: "UNDERSIDE_SANDED" | "SHIMMED" | "FILLED" | "RENEWED";
+            way: "underside-sanded" | "shimmed" | "filled" | "renewed";
         };
         NutSchoolView: {
             bassHigh: string;
@@ -2475,19 +2466,19 @@ export interface components {
             after: number;
             key: string;
             /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
         };
         OrderChoice: {
             label: string;
             /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
             reason: string;
         };
         OrderView: {
             /** @enum {string} */
-            order: "RELIEF_NUT_ACTION" | "SADDLE_ROUGH_FIRST" | "BALLPARK_FIRST";
+            order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
             orders: components["schemas"]["OrderChoice"][];
-            scope: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+            scope: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
         };
         OtherStrings: {
             /** Format: int64 */
@@ -2507,7 +2498,7 @@ export interface components {
             lower: string;
             name: string;
             /** @enum {string} */
-            rule: "SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND";
+            rule: "split" | "favour-first" | "favour-second";
             wanted: string;
         };
         PairedSaddleAsked: {
@@ -2528,7 +2519,7 @@ export interface components {
             /** Format: int32 */
             pickup: number;
             /** @enum {string} */
-            side: "BASS" | "TREBLE";
+            side: "bass" | "treble";
             text: string;
         };
         PickupGaps: {
@@ -2546,7 +2537,7 @@ export interface components {
             key: string;
             /** Format: int32 */
             pickup: number;
-            signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+            signs: ("weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits")[];
         };
         PickupTargetView: {
             strongBass: components["schemas"]["TypedGap"];
@@ -2575,7 +2566,7 @@ export interface components {
             levels: components["schemas"]["LevelView"][];
             /** Format: int32 */
             pickup: number;
-            signs: ("WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS")[];
+            signs: ("weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits")[];
         };
         PickupsDown: {
             /** Format: int64 */
@@ -2649,12 +2640,12 @@ export interface components {
             key: string;
             leaves?: components["schemas"]["Leaves"];
             /** @enum {string} */
-            station?: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            station?: "relief" | "nut" | "action" | "intonation" | "pickups";
             /** Format: int32 */
             string: number;
             sure?: boolean;
             /** @enum {string} */
-            tap?: "NOTHING" | "JUST_BOUNCES" | "CLEARLY";
+            tap?: "nothing" | "just-bounces" | "clearly";
             text?: string;
             tool?: string;
         };
@@ -2776,7 +2767,7 @@ export interface components {
             key: string;
             treble?: string;
             /** @enum {string} */
-            way: "SANDED" | "SHIMMED" | "RENEWED";
+            way: "sanded" | "shimmed" | "renewed";
         };
         SaddleView: {
             moved: string;
@@ -2830,12 +2821,13 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
-            stations: ("RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS")[];
+            stations: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
         };
         ScrewView: {
             move?: string;
             name: string;
             net: string;
+            turned: boolean;
             /** Format: double */
             z: number;
         };
@@ -2922,12 +2914,12 @@ export interface components {
             label: string;
             remedy: string;
             /** @enum {string} */
-            sign: "WEAK_SPRING" | "PULLED_PITCH" | "FALSE_TONES" | "CHOKED" | "STRING_HITS";
+            sign: "weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits";
         };
         SlotCheck: {
             /** Format: int64 */
             after: number;
-            flaws: ("OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            flaws: ("open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped")[];
             key: string;
             /** Format: int32 */
             string: number;
@@ -2943,7 +2935,7 @@ export interface components {
         SlotView: {
             checked: boolean;
             file: string;
-            flaws: ("OPEN_BUZZES" | "LEAVES_BEHIND_EDGE" | "FLAT_FLOOR" | "TOO_WIDE" | "TOO_TIGHT" | "TOO_DEEP" | "CHIPPED")[];
+            flaws: ("open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped")[];
             gauge: string;
             name: string;
             /** Format: int32 */
@@ -2971,6 +2963,7 @@ export interface components {
             amount: string;
             expected: string;
             leave?: string;
+            more?: string;
             where: string;
         };
         StopStack: {
@@ -3022,19 +3015,19 @@ export interface components {
             /** Format: int64 */
             after: number;
             /** @enum {string} */
-            age: "NEW" | "PLAYED_IN" | "OLD";
+            age: "new" | "played-in" | "old";
             key: string;
         };
         StringsOnView: {
             /** @enum {string} */
-            age: "NEW" | "PLAYED_IN" | "OLD";
+            age: "new" | "played-in" | "old";
             ages: components["schemas"]["AgeChoice"][];
             stretches: components["schemas"]["StretchView"][];
         };
         StyleView: {
             label: string;
             /** @enum {string} */
-            style: "ANY" | "LEAD" | "FINGERSTYLE" | "STRUM" | "JAZZ" | "SLIDE" | "PERCUSSIVE";
+            style: "any" | "lead" | "fingerstyle" | "strum" | "jazz" | "slide" | "percussive";
         };
         Support: {
             /** Format: double */
@@ -3117,7 +3110,8 @@ export interface components {
             /** Format: double */
             tolerance: number;
             type: components["schemas"]["NoteView"];
-            verdict: string;
+            /** @enum {string} */
+            verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
             wanted: components["schemas"]["NoteView"][];
         };
@@ -3128,13 +3122,13 @@ export interface components {
             frets: number[];
             key: string;
             offsets: string;
-            pairs: ("SPLIT" | "FAVOUR_FIRST" | "FAVOUR_SECOND")[];
+            pairs: ("split" | "favour-first" | "favour-second")[];
             /** @enum {string} */
-            reference: "OPEN" | "HARMONIC";
+            reference: "open" | "harmonic";
             tolerances: string[];
             upToPitch: boolean;
             /** @enum {string} */
-            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+            where: "twelfth" | "everywhere" | "low" | "high";
         };
         ToneWaysView: {
             a4: string;
@@ -3143,11 +3137,11 @@ export interface components {
             offsets: string;
             pairs: components["schemas"]["PairView"][];
             /** @enum {string} */
-            reference: "OPEN" | "HARMONIC";
+            reference: "open" | "harmonic";
             tolerances: string[];
             upToPitch: boolean;
             /** @enum {string} */
-            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+            where: "twelfth" | "everywhere" | "low" | "high";
             wheres: components["schemas"]["WhereChoice"][];
         };
         ToolChoice: {
@@ -3157,20 +3151,20 @@ export interface components {
         };
         ToolKindView: {
             /** @enum {string} */
-            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            kind: "leaf" | "nut-file" | "ruler" | "action-card" | "caliper" | "radius-gauge" | "straightedge" | "notched-straightedge" | "key" | "capo" | "fret-rocker" | "tuner" | "hygrometer" | "soldering-iron" | "other";
             label: string;
             sized: boolean;
             suffix: string;
         };
         ToolView: {
             /** @enum {string} */
-            kind: "LEAF" | "NUT_FILE" | "RULER" | "ACTION_CARD" | "CALIPER" | "RADIUS_GAUGE" | "STRAIGHTEDGE" | "NOTCHED_STRAIGHTEDGE" | "KEY" | "CAPO" | "FRET_ROCKER" | "TUNER" | "HYGROMETER" | "SOLDERING_IRON" | "OTHER";
+            kind: "leaf" | "nut-file" | "ruler" | "action-card" | "caliper" | "radius-gauge" | "straightedge" | "notched-straightedge" | "key" | "capo" | "fret-rocker" | "tuner" | "hygrometer" | "soldering-iron" | "other";
             /** Format: double */
             mm?: number;
             name: string;
             size: string;
             /** @enum {string} */
-            state: "GOOD" | "BENT" | "WORN" | "MISSING";
+            state: "good" | "bent" | "worn" | "missing";
         };
         ToolsAsked: {
             tools: components["schemas"]["ToolView"][];
@@ -3250,7 +3244,7 @@ export interface components {
             /** Format: int32 */
             fret: number;
             /** @enum {string} */
-            how: "OPEN" | "FRETTED" | "HARMONIC";
+            how: "open" | "fretted" | "harmonic";
             key: string;
             /** Format: int32 */
             string: number;
@@ -3261,7 +3255,7 @@ export interface components {
             after: number;
             key: string;
             /** @enum {string} */
-            station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+            station: "relief" | "nut" | "action" | "intonation" | "pickups";
             strings?: number[];
         };
         Undo: {
@@ -3298,7 +3292,7 @@ export interface components {
             label: string;
             reason: string;
             /** @enum {string} */
-            where: "TWELFTH" | "EVERYWHERE" | "LOW" | "HIGH";
+            where: "twelfth" | "everywhere" | "low" | "high";
         };
     };
     responses: never;
@@ -3766,10 +3760,10 @@ export interface operations {
                 key: string;
                 unit?: string;
                 string: number;
-                how?: "OPEN" | "FRETTED" | "HARMONIC";
+                how?: "open" | "fretted" | "harmonic";
                 fret?: number;
-                mode?: "NOTE" | "STRETCH" | "LEVEL";
-                ear?: "MICROPHONE" | "FILE" | "STAND_IN" | "TUNER";
+                mode?: "note" | "stretch" | "level";
+                ear?: "microphone" | "file" | "stand-in" | "tuner";
                 pickup?: number;
                 asIs?: boolean;
                 fresh?: boolean;
@@ -4750,34 +4744,6 @@ export interface operations {
             };
         };
     };
-    skip: {
-        parameters: {
-            query?: {
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Plain"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-        };
-    };
     stiff: {
         parameters: {
             query?: {
@@ -5056,7 +5022,7 @@ export interface operations {
         parameters: {
             query: {
                 string: number;
-                how?: "OPEN" | "FRETTED" | "HARMONIC";
+                how?: "open" | "fretted" | "harmonic";
                 fret?: number;
                 stretched?: number;
             };
@@ -5087,7 +5053,7 @@ export interface operations {
             header?: never;
             path: {
                 id: number;
-                station: "RELIEF" | "NUT" | "ACTION" | "INTONATION" | "PICKUPS";
+                station: "relief" | "nut" | "action" | "intonation" | "pickups";
             };
             cookie?: never;
         };
@@ -5330,7 +5296,7 @@ export interface operations {
         parameters: {
             query: {
                 tuning: string;
-                kind?: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+                kind?: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
                 reference?: number;
                 offsets?: string;
                 tolerance?: number;
@@ -6042,7 +6008,7 @@ export interface operations {
         parameters: {
             query: {
                 tuning: string;
-                kind?: "ELECTRIC" | "SEMI_HOLLOW" | "FLAT_TOP" | "ARCHTOP" | "NYLON" | "BARITONE" | "TWELVE_STRING" | "BASS_4" | "BASS_5" | "BASS_6" | "MANDOLIN";
+                kind?: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
                 reference?: number;
                 offsets?: string;
             };

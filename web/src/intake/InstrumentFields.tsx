@@ -28,7 +28,7 @@ export function factsOf(kind: Kind, name = ""): Facts {
     nutWidth: kind.nutWidth,
     strings: kind.strings,
     lengthPitch: "unknown",
-    lengthHead: "TAIL",
+    lengthHead: "tail",
     saddleThickness: "3",
     plateRise: "0",
     pickups: kind.pickups,
@@ -136,25 +136,25 @@ export function InstrumentFields({
         <Select
           value={facts.rod}
           onChange={(e) =>
-            set({ rod: pick(e.target.value, ["SINGLE", "DOUBLE", "NONE"], facts.rod) })
+            set({ rod: pick(e.target.value, ["single", "double", "none"], facts.rod) })
           }
         >
-          <option value="SINGLE">single action</option>
-          <option value="DOUBLE">double action</option>
-          <option value="NONE">none</option>
+          <option value="single">single action</option>
+          <option value="double">double action</option>
+          <option value="none">none</option>
         </Select>
       </Field>
       <Field label="Rod is turned at">
         <Select
           value={facts.access}
-          disabled={facts.rod === "NONE"}
+          disabled={facts.rod === "none"}
           onChange={(e) =>
-            set({ access: pick(e.target.value, ["HEADSTOCK", "HEEL", "SOUND_HOLE"], facts.access) })
+            set({ access: pick(e.target.value, ["headstock", "heel", "sound-hole"], facts.access) })
           }
         >
-          <option value="HEADSTOCK">the headstock</option>
-          <option value="HEEL">the heel</option>
-          <option value="SOUND_HOLE">the sound hole</option>
+          <option value="headstock">the headstock</option>
+          <option value="heel">the heel</option>
+          <option value="sound-hole">the sound hole</option>
         </Select>
       </Field>
       <label className="flex min-h-11 items-center gap-3 self-end text-[17px]">
@@ -187,19 +187,19 @@ export function InstrumentFields({
         <Select
           value={facts.joint ?? ""}
           onChange={(e) =>
-            set({ joint: pick(e.target.value, ["BOLTED", "SET", "THROUGH"] as const, "SET") })
+            set({ joint: pick(e.target.value, ["bolted", "set", "through"] as const, "set") })
           }
         >
-          <option value="BOLTED">bolt-on</option>
-          <option value="SET">set</option>
-          <option value="THROUGH">through</option>
+          <option value="bolted">bolt-on</option>
+          <option value="set">set</option>
+          <option value="through">through</option>
         </Select>
       </Field>
       <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
         <TextInput
           list="threads"
           value={facts.threadPitch ?? "unknown"}
-          disabled={facts.bridge === "FIXED"}
+          disabled={facts.bridge === "fixed"}
           onChange={(e) => set({ threadPitch: e.target.value })}
         />
         <datalist id="threads">
@@ -230,17 +230,17 @@ export function InstrumentFields({
             set({
               nut: pick(
                 e.target.value,
-                ["BONE", "PLASTIC", "BRASS", "GRAPHITE", "COMPOSITE"] as const,
-                "BONE",
+                ["bone", "plastic", "brass", "graphite", "composite"] as const,
+                "bone",
               ),
             })
           }
         >
-          <option value="BONE">bone</option>
-          <option value="PLASTIC">plastic</option>
-          <option value="BRASS">brass</option>
-          <option value="GRAPHITE">graphite-like</option>
-          <option value="COMPOSITE">composite</option>
+          <option value="bone">bone</option>
+          <option value="plastic">plastic</option>
+          <option value="brass">brass</option>
+          <option value="graphite">graphite-like</option>
+          <option value="composite">composite</option>
         </Select>
       </Field>
       <Field label="Nut width" hint="mm">
@@ -260,7 +260,7 @@ export function InstrumentFields({
           />
         </Field>
       </div>
-      {facts.bridge === "FIXED" ? (
+      {facts.bridge === "fixed" ? (
         <Field label="Saddle thickness" hint="mm along the string; room for the crown">
           <TextInput
             value={facts.saddleThickness ?? ""}
@@ -273,20 +273,20 @@ export function InstrumentFields({
             <TextInput
               list="threads"
               value={facts.lengthPitch ?? "unknown"}
-              disabled={facts.bridge === "FLOATING"}
+              disabled={facts.bridge === "floating"}
               onChange={(e) => set({ lengthPitch: e.target.value })}
             />
           </Field>
           <Field label="Heads of the length screws">
             <Select
-              value={facts.lengthHead ?? "TAIL"}
-              disabled={facts.bridge === "FLOATING"}
+              value={facts.lengthHead ?? "tail"}
+              disabled={facts.bridge === "floating"}
               onChange={(e) =>
-                set({ lengthHead: pick(e.target.value, ["TAIL", "NUT"] as const, "TAIL") })
+                set({ lengthHead: pick(e.target.value, ["tail", "nut"] as const, "tail") })
               }
             >
-              <option value="TAIL">at the tail end: clockwise draws back</option>
-              <option value="NUT">at the nut end: clockwise draws forward</option>
+              <option value="tail">at the tail end: clockwise draws back</option>
+              <option value="nut">at the nut end: clockwise draws forward</option>
             </Select>
           </Field>
         </>

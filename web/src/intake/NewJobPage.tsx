@@ -9,7 +9,8 @@ import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { ScopeFields } from "../job/OrderPanel";
-import { STATIONS, type Station } from "../job/stations";
+import { ROOMS } from "../stations/registry";
+import type { Station } from "../stations/room";
 import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
 
 const KEYS: readonly HelpLine[] = [
@@ -19,7 +20,7 @@ const KEYS: readonly HelpLine[] = [
   ["U", "change the unit of every number, outside of a field"],
 ];
 
-type Touch = "LIGHT" | "MEDIUM" | "HEAVY";
+type Touch = "light" | "medium" | "heavy";
 
 export function NewJobPage() {
   const navigate = useNavigate();
@@ -28,9 +29,9 @@ export function NewJobPage() {
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
   const [facts, setFacts] = useState<Facts | null>(null);
   const [player, setPlayer] = useState("");
-  const [touch, setTouch] = useState<Touch>("MEDIUM");
+  const [touch, setTouch] = useState<Touch>("medium");
   const [complaint, setComplaint] = useState("");
-  const [scope, setScope] = useState<Station[]>(STATIONS.map((s) => s.station));
+  const [scope, setScope] = useState<Station[]>(ROOMS.map((room) => room.station));
   const [trouble, setTrouble] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   // one key for this form: pressing twice opens one job
@@ -96,12 +97,12 @@ export function NewJobPage() {
                 <Select
                   value={touch}
                   onChange={(e) =>
-                    setTouch(pick<Touch>(e.target.value, ["LIGHT", "MEDIUM", "HEAVY"], touch))
+                    setTouch(pick<Touch>(e.target.value, ["light", "medium", "heavy"], touch))
                   }
                 >
-                  <option value="LIGHT">light</option>
-                  <option value="MEDIUM">medium</option>
-                  <option value="HEAVY">heavy</option>
+                  <option value="light">light</option>
+                  <option value="medium">medium</option>
+                  <option value="heavy">heavy</option>
                 </Select>
               </Field>
               <div className="sm:col-span-2">

@@ -19,18 +19,18 @@ const opens = () => theServer.to("/api/jobs");
 describe("taking in an instrument", () => {
   it("fills in what is usual for the kind", async () => {
     const user = await intake();
-    await user.selectOptions(screen.getByLabelText("Kind"), "MANDOLIN");
+    await user.selectOptions(screen.getByLabelText("Kind"), "mandolin");
     expect(value(/^Tuning, lowest string first/)).toBe("G3 G3 D4 D4 A4 A4 E5 E5");
-    expect(value("Bridge")).toBe("FLOATING");
-    await user.selectOptions(screen.getByLabelText("Kind"), "NYLON");
-    expect(value("Rod")).toBe("NONE");
+    expect(value("Bridge")).toBe("floating");
+    await user.selectOptions(screen.getByLabelText("Kind"), "nylon");
+    expect(value("Rod")).toBe("none");
   });
 
   it("keeps the name and what belongs to the player when the kind is changed", async () => {
     const user = await intake();
     await user.type(screen.getByLabelText("Name on the ticket"), "Mandolin “Dunlin”");
     await user.type(screen.getByLabelText("Name of the player or lender"), "Island school");
-    await user.selectOptions(screen.getByLabelText("Kind"), "MANDOLIN");
+    await user.selectOptions(screen.getByLabelText("Kind"), "mandolin");
     expect(value("Name on the ticket")).toBe("Mandolin “Dunlin”");
     expect(value("Name of the player or lender")).toBe("Island school");
   });
@@ -44,8 +44,8 @@ describe("taking in an instrument", () => {
     await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/42"));
     expect(opens()[0]?.body).toMatchObject({
       player: "Ferry band",
-      scope: ["RELIEF", "ACTION", "INTONATION", "PICKUPS"],
-      instrument: { name: "Electric “Avocet”", bridge: "INDIVIDUAL" },
+      scope: ["relief", "action", "intonation", "pickups"],
+      instrument: { name: "Electric “Avocet”", bridge: "individual" },
     });
   });
 

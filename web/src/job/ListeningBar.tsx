@@ -9,7 +9,7 @@ import type { JobEar, Wanted } from "./useJobEar";
 /** The note that is listened for, as it is spoken. */
 function labelOf(wanted: Wanted | null): string {
   if (wanted === null) return "a string";
-  return wanted.mode === "NOTE" ? wanted.note.label : `${wanted.string} open`;
+  return wanted.mode === "note" ? wanted.note.label : `${wanted.string} open`;
 }
 
 /** The ruler of cents with what is heard, in the place of the picture while Barytone listens on a job. */

@@ -1,48 +1,14 @@
 import { useState } from "react";
-import { api, type JobView, type Problem } from "../app/api";
+import { type JobView, Problem, type Schemas } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
-import { Button, Field, Select, TextInput } from "../ui/controls";
-import { MoveForm } from "./MoveForm";
-import { Heads } from "../ui/Heads";
-import { Countdown } from "../ui/Countdown";
+import { roomOf, ROOMS } from "../stations/registry";
+import type { Open, Station, StationRoom } from "../stations/room";
 import { Fractions } from "../ui/Fractions";
+import { Heads } from "../ui/Heads";
+import { Button } from "../ui/controls";
 import { Dial } from "./Dial";
 import type { JobActions } from "./actions";
-import { OtherBridge, OtherNut } from "./OtherMoves";
-import { TITLE, type Station } from "./stations";
-import { OtherPickups, OtherSaddles } from "./OtherTones";
 import type { Send } from "./useJob";
-
-/** Where it is typed how far a saddle stands proud. */
-export const PROUD_FIELD = "saddle-proud";
-
-/** How far a fixed saddle stands proud, asked before anything is sanded off it. */
-function ProudForm({ suffix, working, send }: { suffix: string; working: boolean; send: Send }) {
-  const [proud, setProud] = useState("");
-  return (
-    <form
-      className="mt-3 flex flex-wrap items-end gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/action/saddle-proud", { params, body: { ...stamp, proud } }),
-        );
-      }}
-    >
-      <Field label={`Saddle stands proud, ${suffix}`}>
-        <TextInput
-          id={PROUD_FIELD}
-          required
-          value={proud}
-          onChange={(e) => setProud(e.target.value)}
-        />
-      </Field>
-      <Button strong type="submit" disabled={working}>
-        Record
-      </Button>
-    </form>
-  );
-}
 
 /** What to do next in plain words, with its reasons, its ripple and its caution. */
 export function NextMove({
@@ -50,15 +16,14 @@ export function NextMove({
   actions,
   problem,
   other,
+  movable,
   onOther,
   onOtherDone,
   onStation,
-  onWays,
-  onClose,
-  onOrder,
+  onOpen,
   working,
   refetch,
-  station,
+  room,
   send,
 }: {
   job: JobView;
@@ -66,51 +31,55 @@ export function NextMove({
   /** What kept the last move out. */
   problem: Problem | null;
   other: boolean;
+  /** Whether there is anything to move at the open station. */
+  movable: boolean;
   onOther: (open: boolean) => void;
   /** Another move was recorded: back to where one was. */
   onOtherDone: () => void;
   onStation: (station: Station) => void;
-  onWays: () => void;
-  onClose: () => void;
-  onOrder: () => void;
+  onOpen: (panel: Open) => void;
   working: boolean;
   refetch: () => void;
-  station: Station;
+  /** The open station. */
+  room: StationRoom;
   send: Send;
 }) {
   const { advice } = job;
-  const hasRod = job.instrument.rod !== "NONE" && !job.closed;
+  const { station } = room;
+  const at = roomOf(advice.station);
+  const given = { job, send, actions, working, refetch };
+  const standing = room === at ? [room] : [room, at];
+  const ways = ROOMS.find((r) => r.Ways?.has(job) === true)?.Ways;
   const [why, setWhy] = useState(false);
   useShortcuts({ y: () => setWhy((open) => !open) }, true);
-  const atRod = station === "RELIEF";
   return (
     <section aria-label="Next move" className="px-5 py-2">
       <h2 className="wide flex min-h-11 flex-wrap items-center justify-between gap-x-4 text-[16px] font-semibold">
         <span>
-          {advice.kind === "closed"
+          {job.closed
             ? "This job"
-            : advice.kind === "done" || advice.station === station
+            : advice.does === "close" || advice.station === station
               ? "Next move"
-              : `Next move, at ${TITLE[advice.station].toLowerCase()}`}
+              : `Next move, at ${at.title.toLowerCase()}`}
         </span>
         <span className="flex flex-wrap gap-x-4 whitespace-nowrap">
           {!job.closed && (
             <button
               type="button"
-              onClick={onOrder}
+              onClick={() => onOpen("order")}
               aria-keyshortcuts="q"
               className="min-h-11 text-[14.5px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
             >
               Order of work
             </button>
           )}
-          {hasRod && (
+          {ways !== undefined && (
             <button
               type="button"
-              onClick={onWays}
+              onClick={() => onOpen("ways")}
               className="min-h-11 text-[14.5px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
             >
-              How the rod is turned
+              {ways.link}
             </button>
           )}
         </span>
@@ -127,42 +96,32 @@ export function NextMove({
         </div>
         {advice.turn !== undefined && <Dial turn={advice.turn} />}
       </div>
-      {hasRod && (atRod || advice.station === "RELIEF") && (
-        <p className="mt-1 text-[15px] text-mute">
-          <Fractions text={`The rod stands ${job.relief.ways.net}.`} />
-        </p>
-      )}
+      {standing.map((r) => r.Standing !== undefined && <r.Standing key={r.station} {...given} />)}
       {problem !== null && (
         <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
           {problem.message}
         </p>
       )}
-      {advice.kind === "settle" && job.settlingUntil !== undefined && (
-        <p className="mt-3">
-          <Countdown
-            until={job.settlingUntil}
-            now={job.now}
-            label="Neck settling"
-            onOver={refetch}
-          />
-        </p>
-      )}
-      {advice.kind === "proud" && (
-        <ProudForm suffix={advice.suffix} working={working} send={send} />
-      )}
+      {at.Question !== undefined && <at.Question {...given} />}
       <div className="mt-3 flex flex-wrap gap-2">
-        <Primary job={job} actions={actions} working={working} onClose={onClose} />
+        {advice.follow !== undefined && (
+          <Button
+            strong
+            disabled={working}
+            shortcut="D"
+            className="text-[17px]"
+            onClick={actions.primary}
+          >
+            <Fractions text={advice.follow} />
+          </Button>
+        )}
         {advice.followWhole !== undefined && (
           <Button disabled={working} onClick={actions.whole}>
             {advice.followWhole}
           </Button>
         )}
-        {advice.kind === "wrong-way" && (
-          <Button disabled={working} onClick={actions.otherWay}>
-            I turned it the other way
-          </Button>
-        )}
-        {!job.closed && (hasRod || !atRod) && (
+        {at.Answers !== undefined && <at.Answers {...given} />}
+        {movable && (
           <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
             Other
           </Button>
@@ -177,87 +136,25 @@ export function NextMove({
             Later
           </Button>
         )}
-        {advice.station !== station &&
-          !advice.kind.startsWith("measure") &&
-          advice.kind !== "done" &&
-          advice.kind !== "closed" && (
-            <Button onClick={() => onStation(advice.station)}>
-              Open {TITLE[advice.station].toLowerCase()}
-            </Button>
-          )}
-        {advice.kind === "retune" && advice.station === "RELIEF" && hasRod && (
-          <Button
-            disabled={working}
-            onClick={() =>
-              void send((stamp, params) =>
-                api.POST("/api/jobs/{id}/relief/direction", {
-                  params,
-                  body: { ...stamp, straightensAnticlockwise: true },
-                }),
-              )
-            }
-          >
-            The pitch moved the other way
-          </Button>
-        )}
-        {hasRod && (advice.kind === "turn" || advice.kind === "free-play") && (
-          <Button disabled={working} shortcut="S" onClick={actions.stiff}>
-            Too stiff
-          </Button>
+        {advice.station !== station && (advice.does === "follow" || advice.does === "nothing") && (
+          <Button onClick={() => onStation(advice.station)}>Open {at.title.toLowerCase()}</Button>
         )}
         {advice.kind === "stop" && (
-          <Button onClick={onClose} shortcut="C">
+          <Button onClick={() => onOpen("close")} shortcut="C">
             Close the job
           </Button>
         )}
       </div>
-      {other && hasRod && atRod && (
-        <OtherTurn actions={actions} onDone={onOtherDone} working={working} />
+      {other && movable && (
+        <room.Other
+          job={job}
+          send={send}
+          actions={actions}
+          working={working}
+          onDone={onOtherDone}
+        />
       )}
-      {other && station === "NUT" && (
-        <OtherNut job={job} send={send} onDone={onOtherDone} working={working} />
-      )}
-      {other && station === "INTONATION" && (
-        <OtherSaddles job={job} send={send} onDone={onOtherDone} working={working} />
-      )}
-      {other && station === "PICKUPS" && (
-        <OtherPickups job={job} send={send} onDone={onOtherDone} working={working} />
-      )}
-      {other && station === "ACTION" && (
-        <OtherBridge job={job} send={send} onDone={onOtherDone} working={working} />
-      )}
-      {advice.steps.length > 0 && (
-        <table className="mt-3 w-full max-w-[560px] text-[18px]">
-          <tbody>
-            {advice.steps.map((step) => (
-              <tr key={step.where} className="border-t border-line">
-                <th scope="row" className="py-1 pr-3 text-left font-bold whitespace-nowrap">
-                  {step.where}
-                </th>
-                <td className="py-0.5 pr-3 leading-tight">
-                  <Amount text={step.amount} />
-                </td>
-                <td className="text-right text-[16px] whitespace-nowrap text-indigo">
-                  {step.expected === "" ? "" : `→ ${step.expected} ${advice.suffix}`}
-                </td>
-                {step.leave !== undefined && (
-                  <td className="text-right">
-                    <button
-                      type="button"
-                      disabled={working}
-                      className="min-h-11 px-2 text-[15px] underline"
-                      aria-label={`Leave ${step.where} as it is`}
-                      onClick={() => actions.decline(step.leave)}
-                    >
-                      Leave
-                    </button>
-                  </td>
-                )}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      <Steps job={job} actions={actions} working={working} />
       {advice.caution !== undefined && (
         <p className="mt-3 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
           <strong className="font-semibold">Caution. </strong>
@@ -273,7 +170,7 @@ export function NextMove({
             </p>
           ))}
       </div>
-      {advice.kind !== "closed" && (
+      {!job.closed && (
         <div className="mt-1 text-[15px]">
           <button
             type="button"
@@ -291,132 +188,85 @@ export function NextMove({
           )}
         </div>
       )}
-      {advice.ripple.length > 0 && (
-        <table className="mt-3 w-full max-w-[480px] text-[16px]">
-          <thead>
-            <Heads
-              cells={[
-                "Ripple",
-                "now",
-                <span key="expected" className="text-indigo">
-                  expected
-                </span>,
-                "change",
-              ]}
-            />
-          </thead>
-          <tbody>
-            {advice.ripple.map((r) => (
-              <tr key={r.label} className="border-t border-line text-right">
-                <th scope="row" className="py-0.5 text-left font-normal">
-                  {r.label}
-                </th>
-                <td className={r.expected === "" ? "text-[14px] text-mute" : "font-semibold"}>
-                  {r.now}
-                </td>
-                <td className="font-semibold whitespace-nowrap text-indigo">{r.expected}</td>
-                <td>{r.change}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      <RippleTable ripple={advice.ripple} />
     </section>
   );
 }
 
-/** How much, and under it what that comes to. */
-function Amount({ text }: { text: string }) {
-  const comma = text.indexOf(", ");
-  if (comma < 0) return <Fractions text={text} />;
+/** What to do on each slot, screw or side. */
+function Steps({ job, actions, working }: { job: JobView; actions: JobActions; working: boolean }) {
+  const { advice } = job;
+  if (advice.steps.length === 0) return null;
   return (
-    <>
-      <Fractions text={text.slice(0, comma)} />
-      <span className="block text-[15px] text-mute">
-        <Fractions text={text.slice(comma + 2)} />
-      </span>
-    </>
+    <table className="mt-3 w-full max-w-[560px] text-[18px]">
+      <tbody>
+        {advice.steps.map((step) => (
+          <tr key={step.where} className="border-t border-line">
+            <th scope="row" className="py-1 pr-3 text-left font-bold whitespace-nowrap">
+              {step.where}
+            </th>
+            <td className="py-0.5 pr-3 leading-tight">
+              <Fractions text={step.amount} />
+              {step.more !== undefined && (
+                <span className="block text-[15px] text-mute">
+                  <Fractions text={step.more} />
+                </span>
+              )}
+            </td>
+            <td className="text-right text-[16px] whitespace-nowrap text-indigo">
+              {step.expected === "" ? "" : `→ ${step.expected} ${advice.suffix}`}
+            </td>
+            {step.leave !== undefined && (
+              <td className="text-right">
+                <button
+                  type="button"
+                  disabled={working}
+                  className="min-h-11 px-2 text-[15px] underline"
+                  aria-label={`Leave ${step.where} as it is`}
+                  onClick={() => actions.decline(step.leave)}
+                >
+                  Leave
+                </button>
+              </td>
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 
-function Primary({
-  job,
-  actions,
-  working,
-  onClose,
-}: {
-  job: JobView;
-  actions: JobActions;
-  working: boolean;
-  onClose: () => void;
-}) {
-  const label = actions.primaryLabel;
-  if (label === null) return null;
+/** What a move changes besides what it is made for. */
+function RippleTable({ ripple }: { ripple: readonly Schemas["Ripple"][] }) {
+  if (ripple.length === 0) return null;
   return (
-    <Button
-      strong
-      disabled={working}
-      shortcut="D"
-      className="text-[17px]"
-      onClick={job.advice.kind === "done" ? onClose : actions.primary}
-    >
-      <Fractions text={label} />
-    </Button>
-  );
-}
-
-/** A turn of another amount, the other way, or one that met no resistance. */
-function OtherTurn({
-  actions,
-  onDone,
-  working,
-}: {
-  actions: JobActions;
-  onDone: () => void;
-  working: boolean;
-}) {
-  const [amount, setAmount] = useState("1/8");
-  const [way, setWay] = useState<"tighten" | "loosen">("tighten");
-  const [free, setFree] = useState(false);
-  return (
-    <MoveForm
-      action="Record the turn"
-      working={working}
-      onDone={onDone}
-      onSubmit={() => {
-        const bare = amount.trim().replace(/^[+-]/, "");
-        void actions.turn(way === "tighten" ? bare : `-${bare}`, false, free).then((done) => {
-          if (done) onDone();
-        });
-      }}
-    >
-      <Field label="Turned, net" hint="in sixteenths: 1/8, 3/16, 1 1/4">
-        <TextInput
-          autoFocus
-          required
-          value={amount}
-          onFocus={(e) => e.target.select()}
-          onChange={(e) => setAmount(e.target.value)}
+    <table className="mt-3 w-full max-w-[480px] text-[16px]">
+      <thead>
+        <Heads
+          cells={[
+            "Ripple",
+            "now",
+            <span key="expected" className="text-indigo">
+              expected
+            </span>,
+            "change",
+          ]}
         />
-      </Field>
-      <Field label="Direction">
-        <Select
-          value={way}
-          onChange={(e) => setWay(e.target.value === "loosen" ? "loosen" : "tighten")}
-        >
-          <option value="tighten">tighter (straightens)</option>
-          <option value="loosen">looser (more relief)</option>
-        </Select>
-      </Field>
-      <label className="col-span-2 flex min-h-11 items-center gap-3">
-        <input
-          type="checkbox"
-          className="size-6 accent-ink"
-          checked={free}
-          onChange={(e) => setFree(e.target.checked)}
-        />
-        It turned freely, without biting: it does not count
-      </label>
-    </MoveForm>
+      </thead>
+      <tbody>
+        {ripple.map((r) => (
+          <tr key={r.label} className="border-t border-line text-right">
+            <th scope="row" className="py-0.5 text-left font-normal">
+              {r.label}
+            </th>
+            <td className={r.expected === "" ? "text-[14px] text-mute" : "font-semibold"}>
+              {r.now}
+            </td>
+            <td className="font-semibold whitespace-nowrap text-indigo">{r.expected}</td>
+            <td>{r.change}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

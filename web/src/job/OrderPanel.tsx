@@ -1,8 +1,9 @@
+import { ROOMS } from "../stations/registry";
 import { useState } from "react";
 import { api } from "../app/api";
-import { ChoiceList, SettingForm, Tick, type PanelProps } from "./SettingForm";
-import { STATIONS, TITLE, type Station } from "./stations";
-import { KeepFor } from "./TargetPanels";
+import type { Station } from "../stations/room";
+import { KeepFor } from "./KeepFor";
+import { ChoiceList, type PanelProps, SettingForm, Tick } from "./SettingForm";
 
 /** The order of work, and the work that was agreed on. */
 export function OrderPanel({ job, send, trouble, onDone }: PanelProps) {
@@ -50,13 +51,13 @@ export function ScopeFields({
   return (
     <fieldset className="flex flex-wrap items-center gap-x-6 text-[17px]">
       <legend className="mb-1 text-[14px] font-semibold text-mute">Work agreed on</legend>
-      {STATIONS.map(({ station }) => (
+      {ROOMS.map(({ station, title }) => (
         <Tick
           key={station}
           checked={scope.includes(station)}
           onChange={(on) => onChange(on ? [...scope, station] : scope.filter((s) => s !== station))}
         >
-          {TITLE[station]}
+          {title}
         </Tick>
       ))}
     </fieldset>

@@ -1,5 +1,6 @@
 import type { Schemas } from "../app/api";
-import { STATIONS, type Station } from "./stations";
+import { ROOMS } from "../stations/registry";
+import type { Station } from "../stations/room";
 
 /**
  * The working stations and what follows, each under its place on the instrument, numbered in the order of work. The open one is
@@ -18,7 +19,7 @@ export function StationRail({
     <nav aria-label="Stations" className="border-b border-line bg-bench-dark">
       <ol className="grid grid-cols-6 px-2 pt-1.5 bench:grid-cols-[16fr_30fr_14fr_12fr_12fr_13fr]">
         {stations.map((s) => {
-          const target = STATIONS.find((t) => t.view === s.key);
+          const target = ROOMS.find((room) => room.station === s.key);
           const now = s.state === "now";
           const shown = target?.station === open;
           const face = (

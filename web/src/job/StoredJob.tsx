@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, asProblem, requestKey, type Schemas } from "../app/api";
 import { Button, Trouble } from "../ui/controls";
-import { InstrumentPanel } from "./panels";
 import { clock } from "./TapeColumn";
+import { InstrumentPanel } from "./panels";
 
 type Stored = Schemas["StoredView"];
 

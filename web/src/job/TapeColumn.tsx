@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api, type JobView } from "../app/api";
-import { Button, Key } from "../ui/controls";
 import { Fractions } from "../ui/Fractions";
+import { Button, Key } from "../ui/controls";
 import type { JobActions } from "./actions";
 import type { Send } from "./useJob";
 

@@ -3,7 +3,6 @@ import type { Send } from "./useJob";
 
 /** What the buttons and keys of the job screen do; each is one addition to the job. */
 export interface JobActions {
-  primaryLabel: string | null;
   primary: () => void;
   retuned: () => void;
   stiff: () => void;
@@ -21,26 +20,20 @@ export interface JobActions {
   undo: (event?: number) => void;
   redo: (event?: number) => void;
   /** An amount as it is spoken, positive tightens. */
-  turn: (turns: string, finishTightening: boolean, free: boolean) => Promise<boolean>;
+  turn: (turns: string, free: boolean) => Promise<boolean>;
 }
 
-const PRIMARY: Record<string, string> = {
-  measure: "Go to the reading",
-  "measure-again": "Go to the reading",
-  retune: "Retuned",
-  settle: "Do not wait",
-  "wrong-way": "This rod works the other way",
-  "free-play": "It ran free",
-  done: "Close the job",
-  closed: "Reopen",
-};
-
-export function jobActions(job: JobView, send: Send, goToReading: () => void): JobActions {
+export function jobActions(
+  job: JobView,
+  send: Send,
+  goToReading: () => void,
+  close: () => void,
+): JobActions {
   const { advice } = job;
   const about = advice.event;
-  const plain = (path: "retunes" | "relief/stiff" | "relief/settling-skips" | "reopen") => () =>
+  const plain = (path: "retunes" | "relief/stiff" | "reopen") => () =>
     void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
-  const onEvent = (path: "relief/turns/ran-free" | "relief/turns/other-way") => () => {
+  const onEvent = (path: "relief/turns/other-way") => () => {
     if (about === undefined) return;
     void send((stamp, params) =>
       api.POST(`/api/jobs/{id}/${path}`, { params, body: { ...stamp, event: about } }),
@@ -56,54 +49,21 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/followed", { params, body: { ...stamp, whole } }),
     );
-  const turn = async (
-    amount: { turns: string } | { sixteenths: number },
-    finishTightening: boolean,
-    free: boolean,
-  ) => {
-    const done = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/relief/turns", {
-        params,
-        body: { ...stamp, ...amount, finishTightening, free },
-      }),
-    );
-    return done !== null;
-  };
   const primary = () => {
-    switch (advice.kind) {
-      case "measure":
-      case "measure-again":
-      case "proud":
+    switch (advice.does) {
+      case "read":
         goToReading();
         break;
-      case "retune":
-        plain("retunes")();
-        break;
-      case "settle":
-        plain("relief/settling-skips")();
-        break;
-      case "turn":
-        if (advice.turn !== undefined)
-          void turn({ sixteenths: advice.turn.sixteenths }, advice.turn.finishTightening, false);
-        break;
-      case "move":
+      case "follow":
         followed(false)();
         break;
-      case "wrong-way":
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/relief/direction", {
-            params,
-            body: { ...stamp, straightensAnticlockwise: true },
-          }),
-        );
+      case "close":
+        close();
         break;
-      case "free-play":
-        onEvent("relief/turns/ran-free")();
-        break;
-      case "closed":
+      case "reopen":
         plain("reopen")();
         break;
-      default:
+      case "nothing":
         break;
     }
   };
@@ -117,10 +77,6 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
       true,
     );
   return {
-    primaryLabel:
-      advice.kind === "turn"
-        ? `Turned ${advice.turn?.amount ?? ""}`
-        : (advice.follow ?? PRIMARY[advice.kind] ?? null),
     primary,
     retuned: plain("retunes"),
     stiff: plain("relief/stiff"),
@@ -142,6 +98,14 @@ export function jobActions(job: JobView, send: Send, goToReading: () => void): J
       ),
     undo: undoing("undo"),
     redo: undoing("redo"),
-    turn: (turns, finishTightening, free) => turn({ turns }, finishTightening, free),
+    turn: async (turns, free) => {
+      const done = await send((stamp, params) =>
+        api.POST("/api/jobs/{id}/relief/turns", {
+          params,
+          body: { ...stamp, turns, finishTightening: false, free },
+        }),
+      );
+      return done !== null;
+    },
   };
 }

@@ -12,7 +12,7 @@ const stations = [
 
 describe("the stations", () => {
   const html = renderToStaticMarkup(
-    <StationRail stations={stations} open="ACTION" onOpen={() => undefined} />,
+    <StationRail stations={stations} open="action" onOpen={() => undefined} />,
   );
   it("tell without colour which is done, which is next and how each stands", () => {
     expect(html).toContain("✓");
@@ -35,7 +35,7 @@ describe("the strings across the bridge", () => {
     low: 2.2,
     high: 2.6,
     after: 2.4,
-    verdict: "high",
+    verdict: "high" as const,
   }));
   it("are read out with their verdicts and what each screw is asked for", () => {
     const html = renderToStaticMarkup(
@@ -44,7 +44,9 @@ describe("the strings across the bridge", () => {
         leftHanded={false}
         chosen={1}
         blank={false}
-        supports={[{ name: "bass post", net: "as found", z: -20, move: "1/4 turn down" }]}
+        supports={[
+          { name: "bass post", net: "as found", turned: false, z: -20, move: "1/4 turn down" },
+        ]}
       />,
     );
     expect(html).toContain("1 e high");

@@ -19,7 +19,7 @@ describe("the cursor of a ledger", () => {
     await user.keyboard("1.7{Enter}");
     await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
     expect(theServer.to("/readings")[0]?.body).toMatchObject({
-      station: "ACTION",
+      station: "action",
       string: 6,
       text: "1.7",
       sure: false,
@@ -110,7 +110,7 @@ describe("the cursor of a ledger", () => {
     }
     await waitFor(() => expect(theServer.to("/readings")).toHaveLength(12));
     expect(theServer.to("/readings").map((s) => s.body)).toMatchObject(
-      [6, 5, 4, 3, 2, 1, 6, 5, 4, 3, 2, 1].map((string) => ({ string, station: "ACTION" })),
+      [6, 5, 4, 3, 2, 1, 6, 5, 4, 3, 2, 1].map((string) => ({ string, station: "action" })),
     );
     // at rest: the next move is one key away
     expect(document.activeElement).toBe(screen.getByTestId("rest"));

@@ -119,12 +119,12 @@ describe("the bridge's panel", () => {
     );
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
     on = await open();
-    await user.selectOptions(on.getByLabelText("Thick at"), "BODY_EDGE");
+    await user.selectOptions(on.getByLabelText("Thick at"), "body-edge");
     await user.type(on.getByLabelText(/^Thickness there/), "0.5");
     await user.click(on.getByRole("button", { name: "Record the shim" }));
     await waitFor(() =>
       expect(theServer.to("/action/neck-shims")[0]?.body).toMatchObject({
-        end: "BODY_EDGE",
+        end: "body-edge",
         thickness: "0.5",
       }),
     );
@@ -136,12 +136,12 @@ describe("wishes for the action", () => {
     const user = await openJob(2, "turnstone");
     await user.keyboard("{Escape}t");
     let on = await panel();
-    await user.selectOptions(on.getByLabelText(/^Style of the player/), "SLIDE");
+    await user.selectOptions(on.getByLabelText(/^Style of the player/), "slide");
     await user.click(on.getByRole("button", { name: /^High, electric/ }));
     await waitFor(() =>
       expect(theServer.to("/action/target")[0]?.body).toMatchObject({
         school: "ELECTRIC_HIGH",
-        style: "SLIDE",
+        style: "slide",
       }),
     );
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
@@ -190,7 +190,7 @@ describe("a job at the nut", () => {
     const user = await openJob(6, "dotterel");
     await user.click(press("just bounces"));
     await waitFor(() =>
-      expect(theServer.to("/readings")[0]?.body).toMatchObject({ string: 8, tap: "JUST_BOUNCES" }),
+      expect(theServer.to("/readings")[0]?.body).toMatchObject({ string: 8, tap: "just-bounces" }),
     );
   });
 
@@ -208,13 +208,13 @@ describe("a job at the nut", () => {
       }),
     );
     await user.keyboard("o");
-    await user.selectOptions(screen.getByLabelText("At the nut"), "UNDERSIDE_SANDED");
+    await user.selectOptions(screen.getByLabelText("At the nut"), "underside-sanded");
     expect(screen.queryByLabelText("Slot")).toBeNull();
     await user.type(screen.getByLabelText(/^Change, mm/), "-0.1");
     await user.click(press("Record it"));
     await waitFor(() =>
       expect(theServer.to("/nut/reworks")[0]?.body).toMatchObject({
-        way: "UNDERSIDE_SANDED",
+        way: "underside-sanded",
         change: "-0.1",
       }),
     );
@@ -230,7 +230,7 @@ describe("a job at the nut", () => {
     expect(await on.findByText(/Slot 7 g: tick what is wrong/)).toBeTruthy();
     expect(theServer.to("/nut/slot-checks")[0]?.body).toMatchObject({
       string: 8,
-      flaws: ["CHIPPED"],
+      flaws: ["chipped"],
     });
     expect(on.getByRole("button", { name: "This slot is good" })).toBeTruthy();
   });
@@ -281,9 +281,7 @@ describe("a job at the rod", () => {
       screen.getByRole("img", { name: /1\/8 turn clockwise, seen from the headstock end/ }),
     ).toBeTruthy();
     await user.keyboard("d");
-    await waitFor(() =>
-      expect(theServer.to("/relief/turns")[0]?.body).toMatchObject({ sixteenths: 2 }),
-    );
+    await waitFor(() => expect(theServer.to("/followed")[0]?.body).toMatchObject({ whole: false }));
     await user.keyboard("s");
     await waitFor(() => expect(theServer.to("/relief/stiff")).toHaveLength(1));
   });
@@ -308,7 +306,7 @@ describe("a job at the rod", () => {
     await user.click(press("Record for string 6 B"));
     await waitFor(() =>
       expect(theServer.to("/readings")[0]?.body).toMatchObject({
-        station: "RELIEF",
+        station: "relief",
         string: 6,
         leaves: { touches: 0.35 },
       }),
@@ -362,7 +360,7 @@ describe("a job at the rod", () => {
     await user.click(on.getByLabelText("Nut"));
     await user.click(on.getByRole("button", { name: "This was agreed" }));
     await waitFor(() =>
-      expect(theServer.to("/scope")[0]?.body).toMatchObject({ stations: ["RELIEF", "ACTION"] }),
+      expect(theServer.to("/scope")[0]?.body).toMatchObject({ stations: ["relief", "action"] }),
     );
   });
 

@@ -12,7 +12,7 @@ const heard = (more: object) => ({
     headline: "6 E open is flat: tighten",
     detail: "−5.0 cents, 82.17 Hz",
     string: 6,
-    how: "OPEN",
+    how: "open",
     fret: 0,
     label: "6 E open",
     cents: -5,
@@ -52,7 +52,7 @@ describe("intonation", () => {
     await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(1));
     expect(theServer.to("/intonation/pitches")[0]?.body).toMatchObject({
       string: 6,
-      how: "HARMONIC",
+      how: "harmonic",
       fret: 12,
       cents: "-1.5",
       sure: false,
@@ -87,14 +87,14 @@ describe("intonation", () => {
     await user.click(press("fret 12 against the open string"));
     const ways = await panel();
     await user.click(ways.getByLabelText("19"));
-    await user.selectOptions(ways.getByLabelText(/^Where the player plays/), "HIGH");
-    await user.selectOptions(ways.getByLabelText(/^Barrel 6–5/), "FAVOUR_SECOND");
+    await user.selectOptions(ways.getByLabelText(/^Where the player plays/), "high");
+    await user.selectOptions(ways.getByLabelText(/^Barrel 6–5/), "favour-second");
     await user.click(ways.getByRole("button", { name: "Read it this way" }));
     await waitFor(() => expect(theServer.to("/intonation/ways")).toHaveLength(1));
     expect(theServer.to("/intonation/ways")[0]?.body).toMatchObject({
       frets: [12, 19],
-      where: "HIGH",
-      pairs: ["FAVOUR_SECOND", "SPLIT", "SPLIT"],
+      where: "high",
+      pairs: ["favour-second", "split", "split"],
       tolerances: ["1.5", "1.5", "1.5", "1.5", "1.5", "3"],
     });
   });
@@ -103,7 +103,7 @@ describe("intonation", () => {
     const user = await openJob(11, "redshank");
     await user.click(press(/^Strings and saddles/));
     const more = await panel();
-    await user.selectOptions(more.getByLabelText(/^What is on/), "OLD");
+    await user.selectOptions(more.getByLabelText(/^What is on/), "old");
     await waitFor(() => expect(theServer.to("/intonation/strings-on")).toHaveLength(1));
     await user.type(more.getByLabelText("Drop of string 5 A, cents"), "9{Enter}");
     await waitFor(() => expect(theServer.to("/intonation/stretches")).toHaveLength(1));
@@ -133,9 +133,9 @@ describe("listening on a job", () => {
     expect(await screen.findByText("6 E open is flat: tighten")).toBeTruthy();
     expect(screen.getByRole("img", { name: /Ruler of cents: 6 E open −5\.0 cents/ })).toBeTruthy();
     const asked = theServer.to("/hear")[0]?.query;
-    expect(asked?.get("how")).toBe("OPEN");
+    expect(asked?.get("how")).toBe("open");
     expect(asked?.get("string")).toBe("6");
-    expect(asked?.get("ear")).toBe("MICROPHONE");
+    expect(asked?.get("ear")).toBe("microphone");
     const after: object = JSON.parse(sample("redshank"));
     theServer.on(
       "POST /api/jobs/12/hear",
@@ -192,7 +192,7 @@ describe("pickups", () => {
     await waitFor(() => expect(theServer.to("/pickups/gaps")).toHaveLength(1));
     expect(theServer.to("/pickups/gaps")[0]?.body).toMatchObject({
       pickup: 0,
-      side: "TREBLE",
+      side: "treble",
       text: "5/64",
     });
     const bridge = screen.getByRole("heading", { name: "Bridge pickup" }).parentElement;
@@ -200,7 +200,7 @@ describe("pickups", () => {
     await user.click(within(bridge).getByRole("button", { name: "What it shows" }));
     await user.click(screen.getByLabelText("chokes the sustain"));
     await waitFor(() => expect(theServer.to("/pickups/signs")).toHaveLength(1));
-    expect(theServer.to("/pickups/signs")[0]?.body).toMatchObject({ pickup: 1, signs: ["CHOKED"] });
+    expect(theServer.to("/pickups/signs")[0]?.body).toMatchObject({ pickup: 1, signs: ["choked"] });
     await user.click(screen.getByLabelText("Lowered out of the way for the setup"));
     await waitFor(() => expect(theServer.to("/pickups/down")).toHaveLength(1));
     await user.click(press(/^Other/));
@@ -232,7 +232,7 @@ describe("pickups", () => {
     expect(theServer.to("/pickups/gaps").map((s) => s.body)).toMatchObject(
       Array.from({ length: 2 * sides }, (_, i) => ({
         pickup: Math.floor((i % sides) / 2),
-        side: i % 2 === 0 ? "BASS" : "TREBLE",
+        side: i % 2 === 0 ? "bass" : "treble",
       })),
     );
     expect(document.activeElement).toBe(screen.getByTestId("rest"));

@@ -1,5 +1,5 @@
-import { useCallback, useRef, useState, type KeyboardEvent, type RefObject } from "react";
-import type { Problem } from "../app/api";
+import { type KeyboardEvent, type RefObject, useCallback, useRef, useState } from "react";
+import { Problem } from "../app/api";
 import type { Sent } from "./useJob";
 
 /** An entry that was not taken, waiting in its row. */

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { answer, api, requestKey, type JobView, type Schemas } from "../app/api";
+import { answer, api, type JobView, requestKey, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { useEar } from "../pitch/useEar";
 import type { Hear } from "./useJob";
@@ -9,11 +9,11 @@ export type Note = Schemas["NoteView"];
 
 /** What is listened for on a job. */
 export type Wanted =
-  | { mode: "NOTE"; note: Note }
-  | { mode: "STRETCH"; string: number }
-  | { mode: "LEVEL"; string: number; pickup: number };
+  | { mode: "note"; note: Note }
+  | { mode: "stretch"; string: number }
+  | { mode: "level"; string: number; pickup: number };
 
-const EAR = { microphone: "MICROPHONE", standIn: "STAND_IN", file: "FILE" } as const;
+const EAR = { microphone: "microphone", standIn: "stand-in", file: "file" } as const;
 
 /**
  * Listens on a job: what is steady and wanted is recorded at once by the server, and the job comes back with what is wanted next.
@@ -29,7 +29,7 @@ export function useJobEar(
   const { unit } = useUnit();
   const [heard, setHeard] = useState<HeardNote | null>(null);
   const [asIs, setAsIs] = useState(false);
-  const string = wanted === null ? 1 : wanted.mode === "NOTE" ? wanted.note.string : wanted.string;
+  const string = wanted === null ? 1 : wanted.mode === "note" ? wanted.note.string : wanted.string;
   const ear = useEar(
     async (sound, { whole, fresh, source, wanted: still }) => {
       if (wanted === null) return null;
@@ -49,8 +49,8 @@ export function useJobEar(
                 asIs,
                 fresh,
                 whole,
-                ...(wanted.mode === "NOTE" ? { how: wanted.note.how, fret: wanted.note.fret } : {}),
-                ...(wanted.mode === "LEVEL" ? { pickup: wanted.pickup } : {}),
+                ...(wanted.mode === "note" ? { how: wanted.note.how, fret: wanted.note.fret } : {}),
+                ...(wanted.mode === "level" ? { pickup: wanted.pickup } : {}),
               },
             },
             headers: { "Content-Type": "audio/wav" },
@@ -79,7 +79,7 @@ export function useJobEar(
     pluck: (note: { string: number; how?: Note["how"]; fret?: number }, stretched = 0) => {
       const query = new URLSearchParams({
         string: String(note.string),
-        how: note.how ?? "OPEN",
+        how: note.how ?? "open",
         fret: String(note.fret ?? 0),
         stretched: String(stretched),
       });

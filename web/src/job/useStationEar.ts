@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { JobView } from "../app/api";
 import type { Source } from "../pitch/useEar";
-import type { Station } from "./stations";
+import type { Station } from "../stations/room";
 import type { Hear } from "./useJob";
-import { useJobEar, type Note, type Wanted } from "./useJobEar";
+import { type Note, useJobEar, type Wanted } from "./useJobEar";
 
 /** The stand-in's strings drop by so much at the first stretch, and by half of it at each later one, cents. */
 const FIRST_DROP = 24;
@@ -27,13 +27,13 @@ export function useStationEar(
   const { rows, next, strings } = job.intonation;
   const nextNote = note ?? next ?? rows.find((r) => r.string === string)?.type;
   const wanted: Wanted | null =
-    station === "PICKUPS"
-      ? level && { mode: "LEVEL", ...level }
-      : station !== "INTONATION" || nextNote === undefined
+    station === "pickups"
+      ? level && { mode: "level", ...level }
+      : station !== "intonation" || nextNote === undefined
         ? null
         : stretching
-          ? { mode: "STRETCH", string }
-          : { mode: "NOTE", note: nextNote };
+          ? { mode: "stretch", string }
+          : { mode: "note", note: nextNote };
   const ear = useJobEar(job, hear, wanted, (done) => {
     setNote(null);
     if (level !== null) {
@@ -75,15 +75,18 @@ export function useStationEar(
     /** Plucks what is wanted on the stand-in, while it is played. */
     pluck: () => {
       if (wanted === null || ear.source !== "standIn") return;
-      if (wanted.mode === "NOTE") {
+      if (wanted.mode === "note") {
         void ear.pluck(wanted.note);
         return;
       }
       const rounds = strings.stretches.find((s) => s.string === wanted.string)?.rounds ?? 0;
       void ear.pluck(
         { string: wanted.string },
-        wanted.mode === "STRETCH" ? FIRST_DROP / 2 ** Math.min(5, rounds) : 0,
+        wanted.mode === "stretch" ? FIRST_DROP / 2 ** Math.min(5, rounds) : 0,
       );
     },
   };
 }
+
+/** The ear of a job, and what it is listening for. */
+export type Listening = ReturnType<typeof useStationEar>;

@@ -209,7 +209,7 @@ describe("the stand-in", () => {
 describe("what is tuned to", () => {
   it("is one of the usual tunings of the kinds, or typed, and a wrong one leaves the strings standing", async () => {
     const user = await pitch();
-    await user.selectOptions(screen.getByLabelText("Usual tunings"), "MANDOLIN");
+    await user.selectOptions(screen.getByLabelText("Usual tunings"), "mandolin");
     await waitFor(() =>
       expect(theServer.sent.at(-1)?.query.get("tuning")).toBe("G3 G3 D4 D4 A4 A4 E5 E5"),
     );
@@ -236,7 +236,7 @@ describe("what is tuned to", () => {
     theServer.on("POST /api/listen", told(inTune));
     await user.keyboard("m");
     expect(await screen.findByText("✓ −1.0")).toBeTruthy();
-    await user.selectOptions(screen.getByLabelText("Usual tunings"), "BASS_4");
+    await user.selectOptions(screen.getByLabelText("Usual tunings"), "bass-4");
     await waitFor(() => expect(screen.queryByText("✓ −1.0")).toBeNull());
   });
 });

@@ -12,7 +12,7 @@ export interface Plan {
 
 export const STANDARD: Plan = {
   tuning: "E2 A2 D3 G3 B3 E4",
-  kind: "ELECTRIC",
+  kind: "electric",
   reference: 440,
   offsets: "",
   tolerance: 1.5,

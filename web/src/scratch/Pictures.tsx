@@ -93,7 +93,7 @@ function Neck({
             text: readingText,
             label: `at ${picture.gaugeFret}`,
             suffix,
-            verdict: "plain",
+            verdict: "unread",
           },
         ],
       }}

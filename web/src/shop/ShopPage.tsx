@@ -19,7 +19,7 @@ const KEYS: readonly HelpLine[] = [
   ["B", "back to the bench, outside of a field"],
 ];
 
-const STATES = ["GOOD", "BENT", "WORN", "MISSING"] as const;
+const STATES = ["good", "bent", "worn", "missing"] as const;
 
 /** What the shop owns and how it likes things set. */
 export function ShopPage() {
@@ -114,7 +114,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
   const { unit } = useUnit();
   const queries = useQueryClient();
   const [tools, setTools] = useState(view.tools);
-  const [kind, setKind] = useState<Schemas["ToolView"]["kind"]>("LEAF");
+  const [kind, setKind] = useState<Schemas["ToolView"]["kind"]>("leaf");
   const [size, setSize] = useState("");
   const [name, setName] = useState("");
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -152,7 +152,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
         className="mb-4 grid grid-cols-[1.3fr_1fr_1fr_auto] items-end gap-2 border-y border-line py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep([...tools, { kind, name, size, state: "GOOD" }]);
+          void keep([...tools, { kind, name, size, state: "good" }]);
         }}
       >
         <Field label="Another">
@@ -206,7 +206,7 @@ function Tools({ view }: { view: Schemas["ToolsView"] }) {
                       </span>
                     )}{" "}
                     {tool.name}
-                    {tool.state !== "GOOD" && <span className="text-rust"> ▲ left out</span>}
+                    {tool.state !== "good" && <span className="text-rust"> ▲ left out</span>}
                   </span>
                   <Select
                     aria-label={`${k.label} ${tool.size} ${tool.name}: state`}

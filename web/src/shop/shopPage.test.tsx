@@ -72,10 +72,10 @@ describe("the shop's tools", () => {
 
   it("are marked bent with the version that this window had seen", async () => {
     const user = await shop();
-    await user.selectOptions(screen.getByLabelText(/^feeler leaf 0.10 .*state/), "BENT");
+    await user.selectOptions(screen.getByLabelText(/^feeler leaf 0.10 .*state/), "bent");
     await waitFor(() => expect(put("/tools")).toHaveLength(1));
     const sent = JSON.stringify(put("/tools")[0]?.body);
-    expect(sent).toContain('"state":"BENT"');
+    expect(sent).toContain('"state":"bent"');
     expect(sent).toMatch(/"version":\d+/);
   });
 
@@ -98,7 +98,7 @@ describe("the shop's tools", () => {
       "PUT /api/shop/tools",
       theServer.problem(409, "Another window changed the tools meanwhile.", "changed-meanwhile"),
     );
-    await user.selectOptions(screen.getByLabelText(/^feeler leaf 0.10 .*state/), "WORN");
+    await user.selectOptions(screen.getByLabelText(/^feeler leaf 0.10 .*state/), "worn");
     expect(await screen.findByText("Another window changed the tools meanwhile.")).toBeTruthy();
   });
 });

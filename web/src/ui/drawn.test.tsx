@@ -59,7 +59,7 @@ describe("what is drawn says what it shows", () => {
           text: "0.30",
           label: "relief at 8",
           suffix: "mm",
-          verdict: "high",
+          verdict: "high" as const,
         },
       ],
     };

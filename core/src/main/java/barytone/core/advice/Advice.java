@@ -7,6 +7,7 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
+import barytone.core.job.Topic;
 import barytone.core.reading.Tool;
 import java.time.Instant;
 import java.util.List;
@@ -19,7 +20,7 @@ public interface Advice {
     Station station();
 
     /** What it is about; an advice that was declined by its topic does not come again on this job. */
-    String topic();
+    Topic topic();
 
     /** The setup as expected when it is followed; empty when it moves nothing. */
     default Optional<SetupEstimate> expected(JobState job) {
@@ -52,6 +53,15 @@ public interface Advice {
             List<Integer> strings,
             Reason reason,
             @Nullable Tool tool) implements Advice {
+        /** The last look before hand-over. */
+        public static final Topic LAST_LOOK = Topic.of("recheck");
+
+        /** The kind of topic by which a station is not read before the work. */
+        public static final String FOUND = "found";
+
+        /** The kind of topic by which a reading is taken as it is. */
+        public static final String CLOSER = "closer";
+
         /** Why a reading is asked for. */
         public enum Reason {
             /** Never read. */
@@ -83,23 +93,23 @@ public interface Advice {
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return switch (reason) {
                 case FIRST -> station.height() ? JobState.leaving(station) : unread(station);
                 case NOT_READ, STALE, SECOND_LOOK, BEFORE_WORK -> JobState.leaving(station);
                 case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED, CONDEMNED -> closer(station);
-                case RECHECK -> "recheck";
+                case RECHECK -> LAST_LOOK;
             };
         }
 
         /** Declined: notes or gaps are not read before the work; they are when it is their turn. */
-        public static String unread(Station station) {
-            return "found-" + station;
+        public static Topic unread(Station station) {
+            return Topic.of(FOUND, station);
         }
 
         /** Declined: what was read is taken as it is. */
-        public static String closer(Station station) {
-            return "closer-" + station;
+        public static Topic closer(Station station) {
+            return Topic.of(CLOSER, station);
         }
     }
 
@@ -120,16 +130,16 @@ public interface Advice {
         }
 
         @Override
-        public String topic() {
-            return "doubt-" + first().seq();
+        public Topic topic() {
+            return Topic.of("doubt", first().seq());
         }
     }
 
     /** Bring the strings back to pitch. */
     record Retune(Station station) implements Advice {
         @Override
-        public String topic() {
-            return "retune";
+        public Topic topic() {
+            return Topic.of("retune");
         }
 
         @Override
@@ -171,8 +181,8 @@ public interface Advice {
         }
 
         @Override
-        public String topic() {
-            return "done";
+        public Topic topic() {
+            return Topic.of("done");
         }
     }
 
@@ -182,15 +192,15 @@ public interface Advice {
      * @param results of each station, in the order of work
      * @param declined topics that the technician chose to leave
      */
-    record Finished(List<Done> results, List<String> declined) implements Advice {
+    record Finished(List<Done> results, List<Topic> declined) implements Advice {
         @Override
         public Station station() {
             return results.isEmpty() ? Station.RELIEF : results.getLast().station();
         }
 
         @Override
-        public String topic() {
-            return "done";
+        public Topic topic() {
+            return Topic.of("done");
         }
     }
 
@@ -202,8 +212,8 @@ public interface Advice {
         }
 
         @Override
-        public String topic() {
-            return "closed";
+        public Topic topic() {
+            return Topic.of("closed");
         }
     }
 }

@@ -127,7 +127,7 @@ public interface JobEvent {
      * @param topic what it was about
      * @param done true when it was done, false when it shall not be done on this job
      */
-    record Answered(String topic, boolean done) implements JobEvent {}
+    record Answered(Topic topic, boolean done) implements JobEvent {}
 
     /** The circumstances changed: strings or humidity. */
     record Moved(Move move) implements JobEvent {}

@@ -58,7 +58,7 @@ public final class JobReplay implements Progress {
     private JobDefaults chosen;
     private final Map<Station, Map<Integer, Look>> looks = new EnumMap<>(Station.class);
     private Station lastMoved = Station.RELIEF;
-    private final Map<String, Boolean> answers = new HashMap<>();
+    private final Map<Topic, Boolean> answers = new HashMap<>();
     private final Map<Station, Integer> putOff = new EnumMap<>(Station.class);
     private int cure;
     private boolean closed;
@@ -157,7 +157,7 @@ public final class JobReplay implements Progress {
     }
 
     @Override
-    public void answered(String topic, boolean done) {
+    public void answered(Topic topic, boolean done) {
         answers.put(topic, done);
     }
 

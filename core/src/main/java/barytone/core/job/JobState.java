@@ -46,7 +46,7 @@ public record JobState(
         @Nullable Instant latest,
         JobDefaults chosen,
         Map<Station, Map<Integer, Look>> looks,
-        Map<String, Boolean> answers,
+        Map<Topic, Boolean> answers,
         HandRepeats hand,
         Map<Station, Integer> putOff,
         Map<Class<?>, Object> rooms,
@@ -69,7 +69,7 @@ public record JobState(
     }
 
     /** Whether the technician said that this is not to be done. */
-    public boolean declined(String topic) {
+    public boolean declined(Topic topic) {
         return Boolean.FALSE.equals(answers.get(topic));
     }
 
@@ -143,17 +143,20 @@ public record JobState(
 
     /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
     public boolean left(Station station) {
-        return declined(leaving(station)) || declined(formerly(station)) || declined("measure-" + station);
+        return declined(leaving(station)) || declined(formerly(station)) || declined(Topic.of("measure", station));
     }
 
+    /** The kind of topic by which a station is left as it is. */
+    public static final String LEAVE = "leave";
+
     /** The topic by which a station is left as it is. */
-    public static String leaving(Station station) {
-        return "leave-" + station;
+    public static Topic leaving(Station station) {
+        return Topic.of(LEAVE, station);
     }
 
     /** How earlier versions called it. */
-    private static String formerly(Station station) {
-        return station == Station.NUT ? "file" : station.name().toLowerCase(Locale.ROOT);
+    private static Topic formerly(Station station) {
+        return Topic.of(station == Station.NUT ? "file" : station.name().toLowerCase(Locale.ROOT));
     }
 
     /** The strings under which relief is read: the lowest and the highest. */

@@ -39,5 +39,5 @@ public interface Progress {
     void atPitch();
 
     /** An advice is answered by what was noted. */
-    void answered(String topic, boolean done);
+    void answered(Topic topic, boolean done);
 }

@@ -1,6 +1,7 @@
 package barytone.core.neck;
 
 import barytone.core.quantity.Allowed;
+import barytone.core.quantity.OutOfRangeException;
 import java.util.Map;
 
 /**

@@ -8,6 +8,7 @@ import barytone.core.height.HeightVerdict;
 import barytone.core.height.Rigid;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -121,7 +122,7 @@ public final class NextMove {
 
     /** What was moved, or moved along, since it was last read. */
     private Optional<Advice> recheck() {
-        if (job.declined("recheck")) return Optional.empty();
+        if (job.declined(Advice.Measure.LAST_LOOK)) return Optional.empty();
         for (Station station : Station.HEIGHTS) {
             List<Integer> strings = recheck(job, outfit.effort(), station);
             if (!strings.isEmpty())
@@ -156,7 +157,7 @@ public final class NextMove {
                 .toList();
     }
 
-    private List<String> declined() {
+    private List<Topic> declined() {
         return job.answers().entrySet().stream()
                 .filter(e -> !e.getValue())
                 .map(Map.Entry::getKey)

@@ -13,6 +13,7 @@ import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Tool;
@@ -111,7 +112,7 @@ class BridgeMovesTest extends PaperJob {
                 .action(raised(new double[] {0.6}, GOOD_ACTION))
                 .add(new ActionEvent.TravelRead(0.3, 4));
         assertThat(advice()).isInstanceOf(ActionAdvice.BridgeLimit.class);
-        add(new JobEvent.Answered("bridge-limit", false));
+        add(new JobEvent.Answered(Topic.read("bridge-limit"), false));
         ActionAdvice.TurnScrews rest = (ActionAdvice.TurnScrews) advice();
         assertThat(rest.screws()).allSatisfy(t -> assertThat(t.value() * 0.5).isBetween(-0.4, 0.0));
     }

@@ -13,6 +13,7 @@ import barytone.core.intonation.Sounded;
 import barytone.core.intonation.ToneForecast;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Turns;
 import barytone.core.station.action.ActionEvent;
@@ -428,7 +429,7 @@ class IntonationMovesTest extends PaperJob {
         assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.INTONATION);
         readWhatIsWanted();
         assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.PICKUPS);
-        add(new JobEvent.Answered("found-PICKUPS", false));
+        add(new JobEvent.Answered(Topic.read("found-PICKUPS"), false));
         assertThat(advice()).isInstanceOf(ReliefAdvice.TurnRod.class);
         assertThat(state().chosen().scope()).isEqualTo(Set.of(Station.values()));
     }

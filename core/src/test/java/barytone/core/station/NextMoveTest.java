@@ -14,6 +14,7 @@ import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import barytone.core.neck.GapMethod;
 import barytone.core.quantity.Turns;
@@ -68,13 +69,13 @@ class NextMoveTest extends PaperJob {
         relief(0.40, 0.36).nut(raised(new double[] {0.09}, GOOD_NUT)).action(raised(new double[] {0.5}, GOOD_ACTION));
         assertThat(advice()).isInstanceOf(ReliefAdvice.TurnRod.class);
         // left by choice: the nut is next, and the relief is not spoken of again
-        add(new JobEvent.Answered("relief", false));
+        add(new JobEvent.Answered(Topic.read("relief"), false));
         assertThat(advice()).isInstanceOf(NutAdvice.FileSlots.class);
-        add(new JobEvent.Answered("file", false));
+        add(new JobEvent.Answered(Topic.read("file"), false));
         assertThat(advice()).isInstanceOf(ActionAdvice.TurnScrews.class);
-        add(new JobEvent.Answered("action", false));
+        add(new JobEvent.Answered(Topic.read("action"), false));
         Advice.Finished finished = (Advice.Finished) advice();
-        assertThat(finished.declined()).containsExactly("action", "file", "relief");
+        assertThat(finished.declined()).containsExactly(Topic.of("action"), Topic.of("file"), Topic.of("relief"));
     }
 
     @ParameterizedTest
@@ -158,7 +159,7 @@ class NextMoveTest extends PaperJob {
     @Test
     void filingGoesNoFurtherOnWhatNobodyWantsToReadAgain() {
         relief(0.23, 0.20).nut(raised(new double[] {0.16}, GOOD_NUT)).action(GOOD_ACTION);
-        add(new JobEvent.Answered("nut-underside", false));
+        add(new JobEvent.Answered(Topic.read("nut-underside"), false));
         Advice.Adjusting first = (Advice.Adjusting) advice();
         assertThat(first.station()).isEqualTo(Station.NUT);
         add(first.event(spec)).add(new JobEvent.Retuned());
@@ -171,10 +172,12 @@ class NextMoveTest extends PaperJob {
 
     @Test
     void unreadStationsAreNotWorkedAtWhenTheirReadingsWereDeclined() {
-        relief(0.23, 0.20).add(new JobEvent.Answered("measure-NUT", false)).action(GOOD_ACTION);
+        relief(0.23, 0.20)
+                .add(new JobEvent.Answered(Topic.read("measure-NUT"), false))
+                .action(GOOD_ACTION);
         Advice.Finished finished = (Advice.Finished) advice();
         assertThat(finished.results()).extracting(Advice.Done::station).containsExactly(Station.RELIEF, Station.ACTION);
-        assertThat(finished.declined()).containsExactly("measure-NUT");
+        assertThat(finished.declined()).containsExactly(Topic.of("measure", Station.NUT));
     }
 
     @Test

@@ -12,6 +12,7 @@ import barytone.core.height.NutTarget;
 import barytone.core.job.HeightHabit;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.neck.GapMethod;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
@@ -32,7 +33,7 @@ class NutMovesTest extends PaperJob {
     @Test
     void allSlotsThatWantItAreFiledInOneSlackeningAndTheBiteIsLearnedFromThem() {
         relief(0.23, 0.20).nut(raised(new double[] {0.14}, GOOD_NUT)).action(GOOD_ACTION);
-        add(new JobEvent.Answered("nut-underside", false));
+        add(new JobEvent.Answered(Topic.read("nut-underside"), false));
         NutAdvice.FileSlots first = (NutAdvice.FileSlots) advice();
         assertThat(first.learned()).isFalse();
         assertThat(first.slots()).hasSize(6);
@@ -95,7 +96,7 @@ class NutMovesTest extends PaperJob {
         assertThat(lower.governing()).isEqualTo(1);
         assertThat(lower.amount()).isBetween(0.15, 0.31);
         assertThat(lower.remains().values()).allSatisfy(left -> assertThat(left).isPositive());
-        add(new JobEvent.Answered("nut-underside", false));
+        add(new JobEvent.Answered(Topic.read("nut-underside"), false));
         assertThat(advice()).isInstanceOf(NutAdvice.FileSlots.class);
     }
 

@@ -15,6 +15,7 @@ import barytone.core.reading.Toolkit;
 import barytone.server.job.Bench;
 import barytone.server.job.JobView;
 import barytone.server.job.Shown;
+import barytone.server.job.Stands;
 import barytone.server.job.Voices;
 import barytone.server.job.Words;
 import java.util.ArrayList;
@@ -138,7 +139,7 @@ public final class HeightPage {
 
     /** Whether every string is in its band: what cannot be told is no tick. */
     public boolean good() {
-        return judged().stream().allMatch(j -> words.verdict(j).equals("in"));
+        return judged().stream().allMatch(j -> words.verdict(j) == Stands.IN);
     }
 
     /** As found and as left; empty when it was neither agreed on nor read. */

@@ -1,5 +1,6 @@
 package barytone.server.height;
 
+import barytone.server.job.Stands;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -26,7 +27,7 @@ public record LedgerRow(
         boolean reckoned,
         @Nullable String note,
         @Nullable String spread,
-        String verdict,
+        Stands verdict,
         String verdictText,
         String target,
         List<LeafView> leaves,

@@ -55,7 +55,8 @@ final class AdviceWords {
                 advice instanceof Advice.Measure m && m.tool() != null
                         ? m.tool().code()
                         : null,
-                said.follow(),
+                said.button(),
+                said.does(),
                 advice.becomesWhole(state).isPresent() ? "All of it sanded" : null,
                 rules.decline(advice),
                 rules.canWait(advice));
@@ -195,7 +196,8 @@ final class AdviceWords {
 
     private Said retune(Station after) {
         return Said.plain(
-                "retune", "Retune, tuning up to pitch", voices.of(after).retuning(), null);
+                        "retune", "Retune, tuning up to pitch", voices.of(after).retuning(), null)
+                .followed("Retuned");
     }
 
     /** The verdict of a station that stands alone. */

@@ -3,6 +3,7 @@ package barytone.server.job;
 import barytone.core.advice.Advice;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
@@ -101,7 +102,7 @@ class AnswerController {
             }
             if (advice.steps().stream().noneMatch(s -> topic.equals(s.leave())))
                 throw Allowed.broken("topic", topic, "a step of the next move that can be left out");
-            return new JobEvent.Answered(topic, false);
+            return new JobEvent.Answered(Topic.read(topic), false);
         });
     }
 
@@ -146,7 +147,7 @@ class AnswerController {
     JobView uncounted(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Uncounted asked) {
         return desk.add(id, unit, asked, job -> {
-            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "RELIEF, NUT or ACTION");
+            if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "relief, nut or action");
             List<Integer> strings = asked.strings() == null ? job.state().spec().everyString() : asked.strings();
             if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one string");
             for (int s : strings)

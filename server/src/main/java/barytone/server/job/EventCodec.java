@@ -2,10 +2,13 @@ package barytone.server.job;
 
 import barytone.core.estimate.Move;
 import barytone.core.job.JobEvent;
+import barytone.core.job.Topic;
 import barytone.core.neck.GapMethod;
 import barytone.core.reading.Gap;
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +32,7 @@ class EventCodec {
             .addMixIn(GapMethod.class, MethodNames.class)
             .addMixIn(Gap.class, GapNames.class)
             .addMixIn(Move.class, MoveNames.class)
+            .addMixIn(Topic.class, TopicCode.class)
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
@@ -64,6 +68,17 @@ class EventCodec {
                 if (kinds.put(kind, event) != null) throw new IllegalStateException("two events are stored as " + kind);
             });
         return kinds;
+    }
+
+    /** A topic is stored as its code. */
+    private interface TopicCode {
+        @JsonValue
+        String code();
+
+        @JsonCreator
+        static Topic read(String code) {
+            throw new UnsupportedOperationException(code);
+        }
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

@@ -118,10 +118,10 @@ public record JobView(
     /**
      * A dimension line at a fret, from y0 to y1.
      *
-     * @param verdict in, high, low, cannot-tell, stale or unread
+     * @param verdict how it stands
      */
     record Dimension(
-            String kind, int fret, double y0, double y1, String text, String label, String suffix, String verdict) {}
+            String kind, int fret, double y0, double y1, String text, String label, String suffix, Stands verdict) {}
 
     /**
      * A station of the job.
@@ -150,7 +150,7 @@ public record JobView(
     /**
      * The next move.
      *
-     * @param kind measure, measure-again, retune, settle, turn, wrong-way, free-play, stop, move, done or closed
+     * @param kind what sort of advice it is; some stations have more to show for theirs
      * @param station where it is done
      * @param rule the rule that it follows
      * @param school the school that it follows
@@ -159,7 +159,8 @@ public record JobView(
      * @param event the entry that the advice is about
      * @param tool the tool to read with, when another one than that in use is asked for
      * @param suffix the unit of what is expected
-     * @param follow what the button says that ticks a move off; null when it cannot be ticked off
+     * @param follow what the button says that does it; null when there is nothing to do here
+     * @param does what that button does
      * @param followWhole what the button says when all of it was done at once; null when there are no parts
      * @param canWait whether its station can be left until the others are done
      * @param decline what the button says that leaves it out; null when it cannot be left out
@@ -180,18 +181,32 @@ public record JobView(
             @Nullable Long event,
             @Nullable String tool,
             @Nullable String follow,
+            Does does,
             @Nullable String followWhole,
             @Nullable String decline,
             boolean canWait) {}
 
+    /** What the button of an advice does. */
+    public enum Does {
+        /** Goes to the reading, or the question, that is asked. */
+        READ,
+        /** Notes that it was done as advised. */
+        FOLLOW,
+        CLOSE,
+        REOPEN,
+        NOTHING
+    }
+
     /**
      * One line of a move: where, how much, and what to expect.
      *
+     * @param more what the amount comes to, or what it is done with; null when there is nothing to add
      * @param leave the topic by which this line alone is left out; null when the move is one
      */
     public record StepView(
             String where,
             String amount,
+            @Nullable String more,
             String expected,
             @Nullable String leave) {}
 
@@ -231,7 +246,7 @@ public record JobView(
      *
      * @param left the last reading, or what is reckoned
      * @param reckoned whether as left is reckoned, for it was not read since it was moved
-     * @param verdict in, high, low, cannot-tell, stale or unread
+     * @param verdict how it stands
      * @param verdictText the same in words
      */
     public record ClosingRow(
@@ -240,6 +255,6 @@ public record JobView(
             String left,
             boolean reckoned,
             String target,
-            String verdict,
+            Stands verdict,
             String verdictText) {}
 }

@@ -98,7 +98,7 @@ class ReadingController {
     private static JobEvent reading(JobState state, Reading asked, Units units) {
         Station station = asked.station() == null ? Station.RELIEF : asked.station();
         if (!station.height())
-            throw Allowed.broken("station", station, "RELIEF, NUT or ACTION; the others have routes of their own");
+            throw Allowed.broken("station", station, "relief, nut or action; the others have routes of their own");
         LengthUnit unit = switch (station) {
             case NUT -> units.nut();
             case ACTION -> units.action();

@@ -4,6 +4,7 @@ import barytone.core.advice.Advice;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +60,7 @@ public abstract class RoomVoice<A extends Advice, E extends JobEvent> {
     protected abstract String line(E event);
 
     /** What a topic of its advice is about, when it was declined; empty when it is another's. */
-    protected Optional<String> topic(String topic) {
+    protected Optional<String> topic(Topic topic) {
         return Optional.empty();
     }
 

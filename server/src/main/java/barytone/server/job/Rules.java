@@ -3,6 +3,7 @@ package barytone.server.job;
 import barytone.core.advice.Advice;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -58,16 +59,15 @@ final class Rules {
     }
 
     /** What a topic that was declined is about, in words. */
-    String topic(String topic) {
-        if (topic.startsWith("leave-")) return topic.substring(6).toLowerCase(Locale.ROOT);
-        if (topic.startsWith("found-")) return topic.substring(6).toLowerCase(Locale.ROOT) + " before the work";
-        if (topic.equals("recheck")) return "the last look";
-        if (topic.startsWith("closer-") || topic.startsWith("again-"))
-            return "another look at the "
-                    + topic.substring(topic.indexOf('-') + 1).toLowerCase(Locale.ROOT);
-        if (topic.startsWith("measure-"))
-            return "readings of the " + topic.substring(8).toLowerCase(Locale.ROOT);
-        return voices.first(voice -> voice.topic(topic)).orElse(topic);
+    String topic(Topic topic) {
+        String at = topic.station().map(s -> s.label().toLowerCase(Locale.ROOT)).orElse("");
+        if (topic.is(JobState.LEAVE)) return at;
+        if (topic.is(Advice.Measure.FOUND)) return at + " before the work";
+        if (topic.equals(Advice.Measure.LAST_LOOK)) return "the last look";
+        // as earlier versions called it, too
+        if (topic.is(Advice.Measure.CLOSER) || topic.is("again")) return "another look at the " + at;
+        if (topic.is("measure")) return "readings of the " + at;
+        return voices.first(voice -> voice.topic(topic)).orElse(topic.code());
     }
 
     /** What the button says that leaves an advice out; null when it cannot be left out. */

@@ -30,7 +30,12 @@ public record Said(
 
     /** The rod is turned. */
     public static Said turn(String headline, List<String> why, String caution, JobView.TurnView turn) {
-        return new Said("turn", headline, why, caution, turn, List.of(), List.of(), null, null);
+        return new Said("turn", headline, why, caution, turn, List.of(), List.of(), null, "Turned " + turn.amount());
+    }
+
+    /** The same, ticked off with a button that says so. */
+    public Said followed(String says) {
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, says);
     }
 
     /** Something to be known or decided. */
@@ -41,6 +46,27 @@ public record Said(
     /** About an earlier entry. */
     public static Said about(String kind, String headline, List<String> why, @Nullable String caution, long event) {
         return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, null);
+    }
+
+    /** What the button does: to the reading when nothing else is done here. */
+    JobView.Does does() {
+        return switch (kind) {
+            case "done" -> JobView.Does.CLOSE;
+            case "closed" -> JobView.Does.REOPEN;
+            case "measure", "measure-again", "proud" -> JobView.Does.READ;
+            default -> follow == null ? JobView.Does.NOTHING : JobView.Does.FOLLOW;
+        };
+    }
+
+    /** What it says; null when there is none. */
+    @Nullable
+    String button() {
+        return switch (does()) {
+            case READ -> "Go to the reading";
+            case CLOSE -> "Close the job";
+            case REOPEN -> "Reopen";
+            case FOLLOW, NOTHING -> follow;
+        };
     }
 
     /** Strings to read. */

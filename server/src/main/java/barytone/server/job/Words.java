@@ -3,7 +3,6 @@ package barytone.server.job;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
-import barytone.core.estimate.Verdict;
 import barytone.core.height.HeightVerdict;
 import barytone.core.height.Mistaken;
 import barytone.core.instrument.InstrumentSpec;
@@ -139,10 +138,6 @@ public final class Words {
 
     static String lower(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT);
-    }
-
-    static String code(Verdict verdict) {
-        return lower(verdict).replace('_', '-');
     }
 
     public String string(int string) {
@@ -291,7 +286,7 @@ public final class Words {
         List<HeightVerdict> judged = state.strings(station).stream()
                 .map(s -> HeightVerdict.of(state, station, s))
                 .toList();
-        List<String> verdicts =
+        List<Stands> verdicts =
                 judged.stream().filter(HeightVerdict::known).map(this::verdict).toList();
         long unread = judged.size() - verdicts.size();
         if (verdicts.isEmpty()) return "not read yet";
@@ -299,24 +294,24 @@ public final class Words {
         if (state.left(station)) return "left as it is";
         if (pending(verdicts).isPresent()) return pending(verdicts).get();
         List<HeightVerdict> out = judged.stream().filter(j -> j.outside() != 0).toList();
-        long unsure = verdicts.stream().filter("cannot-tell"::equals).count();
+        long unsure = verdicts.stream().filter(s -> s == Stands.CANNOT_TELL).count();
         if (out.isEmpty()) return unsure == 0 ? "in band" : unsure + " cannot tell";
         if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst(), true);
         return out.size() + " of " + judged.size() + " out";
     }
 
     /** How many verdicts are good, when each is in, high, low, stale or unread. */
-    public static String tally(List<String> verdicts) {
-        long out = verdicts.stream().filter(v -> !v.equals("in")).count();
+    public static String tally(List<Stands> verdicts) {
+        long out = verdicts.stream().filter(v -> v != Stands.IN).count();
         return pending(verdicts).orElseGet(() -> out == 0 ? "in band" : out + " of " + verdicts.size() + " out");
     }
 
     /** What is still to be read before a station can be told. */
-    private static Optional<String> pending(List<String> verdicts) {
-        long unread = verdicts.stream().filter("unread"::equals).count();
+    private static Optional<String> pending(List<Stands> verdicts) {
+        long unread = verdicts.stream().filter(v -> v == Stands.UNREAD).count();
         if (unread == verdicts.size()) return Optional.of("not read yet");
         if (unread > 0) return Optional.of(unread + " of " + verdicts.size() + " not read");
-        long stale = verdicts.stream().filter("stale"::equals).count();
+        long stale = verdicts.stream().filter(v -> v == Stands.STALE).count();
         return stale > 0 ? Optional.of(stale + " to read again") : Optional.empty();
     }
 
@@ -338,19 +333,25 @@ public final class Words {
     }
 
     /** What can be said of a string at a station: in, high, low, cannot-tell, stale or unread. */
-    public String verdict(HeightVerdict j) {
-        if (!j.known()) return "unread";
-        return j.stale() ? "stale" : code(j.verdict());
+    public Stands verdict(HeightVerdict j) {
+        if (!j.known()) return Stands.UNREAD;
+        if (j.stale()) return Stands.STALE;
+        return switch (j.verdict()) {
+            case IN -> Stands.IN;
+            case HIGH -> Stands.HIGH;
+            case LOW -> Stands.LOW;
+            case CANNOT_TELL -> Stands.CANNOT_TELL;
+        };
     }
 
     /** The verdict in words. */
     public String verdictText(HeightVerdict j) {
         return switch (verdict(j)) {
-            case "in" -> "in band";
-            case "high", "low" -> outside(j, false);
-            case "stale" -> "read again";
-            case "unread" -> "not read";
-            default -> j.noGap() && j.asRead() ? "no gap; how much is unknown" : "cannot tell";
+            case IN -> "in band";
+            case HIGH, LOW -> outside(j, false);
+            case STALE -> "read again";
+            case UNREAD -> "not read";
+            case CANNOT_TELL -> j.noGap() && j.asRead() ? "no gap; how much is unknown" : "cannot tell";
         };
     }
 

@@ -4,7 +4,6 @@ import barytone.core.quantity.LengthTextException;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.quantity.OutOfRangeException;
 import barytone.server.db.StorageTrouble;
-import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -51,7 +50,7 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST,
-                e.getName() + ": given " + e.getValue() + ", which is not of the kind allowed here.");
+                e.getName() + ": given “" + e.getValue() + "”; allowed is " + allowed(e.getRequiredType()) + ".");
     }
 
     @ExceptionHandler
@@ -120,9 +119,12 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     }
 
     private static String allowed(DatabindException e) {
-        Class<?> wanted = e instanceof MismatchedInputException mismatch ? mismatch.getTargetType() : null;
+        return allowed(e instanceof MismatchedInputException mismatch ? mismatch.getTargetType() : null);
+    }
+
+    private static String allowed(@Nullable Class<?> wanted) {
         if (wanted == null) return "what the description at /v3/api-docs says";
-        if (wanted.isEnum()) return "one of " + Arrays.toString(wanted.getEnumConstants());
+        if (wanted.isEnum()) return "one of " + Spelling.allowed(wanted);
         if (wanted == double.class || wanted == Double.class) return "a number";
         if (wanted == int.class || wanted == Integer.class || wanted == long.class || wanted == Long.class)
             return "a whole number";

@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -107,9 +108,14 @@ abstract class BrowserWalk {
     }
 
     /** Takes in an instrument of a kind, as it usually is. */
+    /** A name as the page and the server spell it. */
+    static String spelt(String name) {
+        return name.toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
     static Page takeIn(String kind, String... without) {
         Page page = page("/new");
-        page.getByLabel("Kind").selectOption(kind);
+        page.getByLabel("Kind").selectOption(spelt(kind));
         page.getByLabel("Name on the ticket").fill("“Fulmar”");
         without(page, without);
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");

@@ -19,7 +19,7 @@ class ChoicesWalkTest extends BrowserWalk {
         page.getByRole(
                         AriaRole.COMBOBOX,
                         new Page.GetByRoleOptions().setName("Rod").setExact(true))
-                .selectOption(rod);
+                .selectOption(spelt(rod));
         without(page, "Nut", "Action", "Intonation", "Pickups");
         button(page, "Start the job").click();
         assertThat(headline(page)).hasText("Read the relief under strings 6 E and 1 e");

@@ -66,7 +66,7 @@ class DayWalkTest extends BrowserWalk {
                         .as(station + " " + rows.get(i))
                         .isEqualTo(asFound.get(station).get("rows").get(i).get("found"));
                 // a neck without a rod stays as it is
-                if (!asFound.at("/instrument/rod").asString().equals("NONE"))
+                if (!asFound.at("/instrument/rod").asString().equals("none"))
                     assertThat(rows.get(i).get("verdict").asString())
                             .as(station + " " + rows.get(i))
                             .isIn("in", "cannot-tell");

@@ -66,7 +66,7 @@ final class KeyboardWork {
 
     private static JsonNode read(Page page, JsonNode job, Found found) {
         String code = job.at("/advice/station").asString();
-        String station = code.charAt(0) + code.substring(1).toLowerCase(Locale.ROOT);
+        String station = Character.toUpperCase(code.charAt(0)) + code.substring(1);
         int string = job.at("/advice/strings/0").asInt();
         String text = now(job, station, string, found);
         page.keyboard().press("d");

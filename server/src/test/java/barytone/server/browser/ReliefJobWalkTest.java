@@ -206,7 +206,7 @@ class ReliefJobWalkTest extends BrowserWalk {
     void aTurnWhoseAnswerIsLostIsOnTheTapeOnce() {
         Page page = demoJob("Long-scale baritone “Cormorant”");
         AtomicBoolean away = new AtomicBoolean(true);
-        page.route("**/api/jobs/*/relief/turns**", route -> {
+        page.route("**/api/jobs/*/followed**", route -> {
             // it comes to the server, and the answer does not come back
             if (away.get()) {
                 route.fetch();

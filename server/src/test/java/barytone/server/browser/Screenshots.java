@@ -54,7 +54,7 @@ class Screenshots {
 
             Page intake = browsing.page("/new");
             assertThat(intake.getByLabel("Name on the ticket")).isVisible();
-            intake.getByLabel("Kind").selectOption("MANDOLIN");
+            intake.getByLabel("Kind").selectOption("mandolin");
             intake.getByLabel("Name on the ticket").fill("Mandolin “Dunlin”");
             shot(intake, "intake");
 
@@ -75,7 +75,7 @@ class Screenshots {
             shot(sets, "scratch-string-sets");
 
             Page pitch = browsing.page("/pitch");
-            pitch.getByLabel("Usual tunings").selectOption("BARITONE");
+            pitch.getByLabel("Usual tunings").selectOption("baritone");
             assertThat(pitch.getByText("61.74 Hz")).isVisible();
             pitch.getByLabel("Pluck the stand-in's string 6").click();
             assertThat(pitch.getByText(", steady")).isVisible();

@@ -16,6 +16,7 @@ import barytone.core.job.HeightHabit;
 import barytone.core.job.JobEvent;
 import barytone.core.job.ReliefHabit;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
@@ -134,7 +135,7 @@ class EventCodecTest {
                 new PickupEvent.LevelHeard(0, 3, -18.5),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
-                new JobEvent.Answered("file-3", false),
+                new JobEvent.Answered(Topic.read("file-3"), false),
                 new JobEvent.Closed(),
                 new JobEvent.Reopened(),
                 new JobEvent.Undone(3),

@@ -147,7 +147,7 @@ class HeightApiTest {
         assertThat(filled.at("/nutBench/temporary").asBoolean()).isTrue();
         JsonNode checked = post(job, "nut/slot-checks", ",\"string\":3,\"flaws\":[\"CHIPPED\"]")
                 .json();
-        assertThat(checked.at("/nutBench/slots/3/flaws/0").asString()).isEqualTo("CHIPPED");
+        assertThat(checked.at("/nutBench/slots/3/flaws/0").asString()).isEqualTo("chipped");
         JsonNode tapped = post(job, "retunes", "").json();
         assertThat(tapped.at("/nut/habit/pressed").asInt()).isEqualTo(3);
         assertThat(post(job, "readings", ",\"station\":\"NUT\",\"string\":2,\"tap\":\"CLEARLY\",\"sure\":true")
@@ -389,7 +389,7 @@ class HeightApiTest {
     void orderAndScopeCanBeChosenOnTheJob() {
         long job = electric("\"RELIEF\",\"NUT\",\"ACTION\"");
         JsonNode ordered = post(job, "order", ",\"order\":\"BALLPARK_FIRST\"").json();
-        assertThat(ordered.at("/order/order").asString()).isEqualTo("BALLPARK_FIRST");
+        assertThat(ordered.at("/order/order").asString()).isEqualTo("ballpark-first");
         JsonNode scoped = post(job, "scope", ",\"stations\":[\"NUT\"]").json();
         assertThat(headline(scoped)).startsWith("Read the nut");
         JsonNode habit = post(job, "nut/habit", ",\"pressed\":0,\"fret\":1,\"tool\":\"leaf\",\"flat\":false")

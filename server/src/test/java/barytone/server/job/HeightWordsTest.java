@@ -7,6 +7,7 @@ import barytone.core.instrument.Fittings;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
 import barytone.core.reading.OwnedTool;
@@ -79,7 +80,10 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .told();
         assertThat(told.headline()).matches("File slot 6 E: [2-6] strokes");
         assertThat(told.steps()).hasSize(1);
-        assertThat(told.steps().getFirst().amount()).matches("\\d strokes, 1\\.\\d+ mm file.*");
+        assertThat(told.steps().getFirst()).satisfies(step -> {
+            assertThat(step.amount()).matches("\\d strokes");
+            assertThat(step.more()).matches("1\\.\\d+ mm file.*");
+        });
         assertThat(told.steps().getFirst().expected()).matches("0\\.\\d\\d ± 0\\.\\d\\d");
         assertThat(all(told))
                 .contains("The bite is not known on this nut yet")
@@ -96,7 +100,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         JobView.AdviceView told = relief().read(Station.NUT, 0.28, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .read(Station.ACTION, GOOD_ACTION)
                 .told();
-        assertThat(told.steps().getFirst().amount()).contains("no owned file fits: borrow one of 1.17 mm");
+        assertThat(told.steps().getFirst().more()).contains("no owned file fits: borrow one of 1.17 mm");
     }
 
     @Test
@@ -105,7 +109,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
                 .add(new NutEvent.SlotChecked(6, List.of(SlotFlaw.TOO_TIGHT)));
         JobView.AdviceView told = read(Station.NUT, plus(0.10, GOOD_NUT))
                 .read(Station.ACTION, plus(0.3, GOOD_ACTION))
-                .add(new JobEvent.Answered("nut-underside", false))
+                .add(new JobEvent.Answered(Topic.read("nut-underside"), false))
                 .told();
         assertThat(all(told)).contains("Relief is not settled on this job").contains("found wrong in shape");
     }
@@ -191,8 +195,14 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         // all six with what comes of them; the treble side is in its band and stays
         assertThat(told.steps()).hasSize(6);
         assertThat(told.steps().getFirst().where()).isEqualTo("6 E");
-        assertThat(told.steps().getFirst().amount()).matches("\\d\\d thou off, bass side");
-        assertThat(told.steps().getLast().amount()).startsWith("nothing, treble side, then +4 thou");
+        assertThat(told.steps().getFirst()).satisfies(step -> {
+            assertThat(step.amount()).matches("\\d\\d thou off");
+            assertThat(step.more()).isEqualTo("bass side");
+        });
+        assertThat(told.steps().getLast()).satisfies(step -> {
+            assertThat(step.amount()).isEqualTo("nothing");
+            assertThat(step.more()).startsWith("treble side, then +4 thou");
+        });
         assertThat(all(told)).contains("under-saddle pickup").contains("Strings slack before the saddle comes out");
     }
 
@@ -223,7 +233,7 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         assertThat(all(ended)).contains("standing proud").contains("neck angle");
         // as far as it goes is no farther
         JobView.AdviceView far =
-                add(new JobEvent.Answered("bridge-limit", false)).told();
+                add(new JobEvent.Answered(Topic.read("bridge-limit"), false)).told();
         assertThat(far.headline()).matches("Sand the saddle's underside: bass 0\\.8\\d mm, treble 0\\.8\\d mm");
     }
 

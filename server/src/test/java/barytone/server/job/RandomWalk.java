@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
@@ -117,10 +118,14 @@ final class RandomWalk {
         }
     }
 
+    private static String spelt(InstrumentKind kind) {
+        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
     /** Takes in an instrument as is usual for its kind. */
     static long takeIn(RunningBarytone app, InstrumentKind kind) {
         for (JsonNode usual : app.get("/api/kinds").json()) {
-            if (!usual.get("kind").asString().equals(kind.name())) continue;
+            if (!usual.get("kind").asString().equals(spelt(kind))) continue;
             ObjectNode facts = JSON.createObjectNode();
             usual.propertyNames().forEach(name -> {
                 if (!name.equals("label")) facts.set(name, usual.get(name));
@@ -131,7 +136,7 @@ final class RandomWalk {
                     .put("player", "Walker")
                     .put("touch", "MEDIUM")
                     .put("complaint", "");
-            body.set("scope", JSON.valueToTree(List.of("RELIEF", "NUT", "ACTION", "INTONATION", "PICKUPS")));
+            body.set("scope", JSON.valueToTree(List.of("relief", "nut", "action", "intonation", "pickups")));
             body.set("instrument", facts);
             Answer created = app.post("/api/jobs", body.toString());
             assertThat(created.status()).as(created.text()).isEqualTo(201);
@@ -195,7 +200,7 @@ final class RandomWalk {
             return sent("POST", "/api/jobs/" + job + "/intonation/pitches", body);
         }
         String station = pick(List.of("RELIEF", "NUT", "ACTION"));
-        List<String> likely = station.equals("ACTION") ? HEIGHTS : GAPS;
+        List<String> likely = station.equals("action") ? HEIGHTS : GAPS;
         body.put("station", station)
                 .put("text", pick(random.nextInt(12) == 0 ? ANY_TEXT : likely))
                 .put("sure", random.nextInt(3) > 0);

@@ -108,7 +108,8 @@ class ToneApiTest {
         JsonNode first = now.get("advice").get("steps").get(0);
         assertThat(first.get("where").asString()).isEqualTo("Saddle 6");
         // 7 cents at 648 mm and 4 mm of compensation ask for 2.7 mm, at about 0.6 mm per turn
-        assertThat(first.get("amount").asString()).isEqualTo("4 1/2 turns clockwise, 2.70 mm back");
+        assertThat(first.get("amount").asString()).isEqualTo("4 1/2 turns clockwise");
+        assertThat(first.get("more").asString()).isEqualTo("2.70 mm back");
         assertThat(first.get("expected").asString()).matches("[+−]?0\\.[01]");
         assertThat(now.get("advice").get("steps").get(2).get("amount").asString())
                 .contains("anticlockwise");
@@ -261,7 +262,7 @@ class ToneApiTest {
                 "pairs":["SPLIT","FAVOUR_SECOND","SPLIT"],"a4":"442","offsets":"-2 0 0 0 0 1","upToPitch":false""").get("intonation");
         assertThat(ways.get("method").asString()).isEqualTo("frets 5, 12, 19 against the harmonic");
         assertThat(ways.get("ways").get("offsets").asString()).isEqualTo("-2 0 0 0 0 1");
-        assertThat(ways.get("ways").get("pairs").get(1).get("rule").asString()).isEqualTo("FAVOUR_SECOND");
+        assertThat(ways.get("ways").get("pairs").get(1).get("rule").asString()).isEqualTo("favour-second");
         // at 442 Hz and two cents down
         JsonNode heard = hear(job, string(82.407 * 442 / 440), 6, "&how=OPEN").json();
         assertThat(heard.get("centsText").asString()).isEqualTo("+2.1");
@@ -340,13 +341,14 @@ class ToneApiTest {
         JsonNode now = job(job);
         assertThat(headline(now)).isEqualTo("Raise the neck pickup");
         assertThat(now.at("/closing/rows").toString()).contains("Neck pickup, bass side, under 6 E");
-        assertThat(now.get("advice").get("steps").get(0).get("amount").asString())
-                .isEqualTo("1 1/2 turns clockwise, raises");
+        assertThat(now.at("/advice/steps/0/amount").asString()).isEqualTo("1 1/2 turns clockwise");
+        assertThat(now.at("/advice/steps/0/more").asString()).isEqualTo("raises");
         now = done(job, "declined", "");
         assertThat(headline(now)).isEqualTo("Lower the bridge pickup");
-        assertThat(now.get("advice").get("steps").get(0).get("amount").asString())
+        assertThat(now.at("/advice/steps/0/amount").asString()).endsWith("turns clockwise");
+        assertThat(now.at("/advice/steps/0/more").asString())
                 .as("screwed into the wood")
-                .endsWith("turns clockwise, lowers");
+                .isEqualTo("lowers");
         JsonNode turned = done(job, "followed", "");
         assertThat(turned.at("/closing/rows").toString()).containsPattern("reckoned [0-9.]+ mm ± 0\\.[0-9]");
         done(job, "undo", "");

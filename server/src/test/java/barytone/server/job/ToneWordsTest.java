@@ -14,6 +14,7 @@ import barytone.core.intonation.Sounded;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.LengthUnit;
@@ -94,7 +95,8 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
 
     private static List<String> steps(JobView.AdviceView told) {
         return told.steps().stream()
-                .map(s -> s.where() + ": " + s.amount() + " → " + s.expected())
+                .map(s -> s.where() + ": " + s.amount() + (s.more() == null ? "" : ", " + s.more()) + " → "
+                        + s.expected())
                 .toList();
     }
 
@@ -140,7 +142,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         assertThat(told.headline()).isEqualTo("Crown 6 has no room to go so far");
         assertThat(all(told)).contains("there is room for 1.10 mm").contains("thicker saddle");
         assertThat(told.decline()).isEqualTo("Go on as far as it goes");
-        add(new JobEvent.Answered("saddle-limit-0", false));
+        add(new JobEvent.Answered(Topic.read("saddle-limit-0"), false));
         told = told();
         assertThat(told.headline()).isEqualTo("File 2 crowns");
         assertThat(steps(told).getFirst()).startsWith("Crown 6: file it 1.10 mm back → +3.");

@@ -224,13 +224,13 @@ class TrustApiTest extends JobsOverHttp {
     void savingOneToolChangesNoOther(String unit) {
         JsonNode before = app.get("/api/shop/tools?unit=" + unit).json();
         JsonNode mm = app.get("/api/shop/tools").json();
-        String bent = before.toString().replaceFirst("\"state\":\"GOOD\"", "\"state\":\"BENT\"");
+        String bent = before.toString().replaceFirst("\"state\":\"good\"", "\"state\":\"bent\"");
         Answer kept = app.put("/api/shop/tools?unit=" + unit, bent);
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
         JsonNode after = app.get("/api/shop/tools").json();
         for (int i = 0; i < mm.get("tools").size(); i++)
             assertThat(after.at("/tools/" + i + "/mm")).isEqualTo(mm.at("/tools/" + i + "/mm"));
-        assertThat(after.at("/tools/0/state").asString()).isEqualTo("BENT");
-        app.put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"BENT\"", "\"state\":\"GOOD\""));
+        assertThat(after.at("/tools/0/state").asString()).isEqualTo("bent");
+        app.put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"bent\"", "\"state\":\"good\""));
     }
 }

@@ -17,8 +17,10 @@ import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -64,6 +66,16 @@ class ApiDocumentTest {
             };
         }
 
+        /** Names are spelt as they are sent, whatever they are called in Java. */
+        @SuppressWarnings({"unchecked", "rawtypes"})
+        private static Schema<?> spelt(Schema resolved, Class<?> kind) {
+            resolved.setEnum(Arrays.stream(kind.getEnumConstants())
+                    .map(value ->
+                            ((Enum<?>) value).name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .toList());
+            return resolved;
+        }
+
         /** A record component is always there unless it is nullable. */
         @Bean
         ModelConverter required() {
@@ -73,6 +85,8 @@ class ApiDocumentTest {
                         AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
                     Schema<?> resolved = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
                     JavaType java = Json.mapper().constructType(type.getType());
+                    if (resolved != null && java != null && java.getRawClass().isEnum())
+                        return spelt(resolved, java.getRawClass());
                     if (resolved == null || java == null || !java.getRawClass().isRecord()) return resolved;
                     Schema<?> target = resolved.get$ref() == null
                             ? resolved

@@ -9,6 +9,7 @@ import barytone.core.job.Adjustment;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import java.util.List;
 import java.util.Map;
@@ -24,10 +25,10 @@ public sealed interface ActionAdvice extends Advice {
     /** Bring a spring-balanced bridge level and block it before heights are measured. */
     record LevelVibrato() implements ActionAdvice {
         /** How this advice is answered. */
-        public static final String TOPIC = "vibrato-level";
+        public static final Topic TOPIC = Topic.of("vibrato-level");
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return TOPIC;
         }
 
@@ -66,8 +67,8 @@ public sealed interface ActionAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
-            return rough ? "rough-action" : JobState.leaving(Station.ACTION);
+        public Topic topic() {
+            return rough ? Topic.of("rough-action") : JobState.leaving(Station.ACTION);
         }
     }
 
@@ -120,7 +121,7 @@ public sealed interface ActionAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return JobState.leaving(Station.ACTION);
         }
     }
@@ -128,10 +129,10 @@ public sealed interface ActionAdvice extends Advice {
     /** Before a saddle is sanded: how far does it stand proud of the bridge? What is off does not come back. */
     record LookAtSaddle() implements ActionAdvice {
         /** How this advice is declined. */
-        public static final String TOPIC = "saddle-proud";
+        public static final Topic TOPIC = Topic.of("saddle-proud");
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return TOPIC;
         }
     }
@@ -156,7 +157,7 @@ public sealed interface ActionAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return BridgeLimit.TOPIC;
         }
     }
@@ -169,10 +170,10 @@ public sealed interface ActionAdvice extends Advice {
      */
     record BridgeLimit(boolean lower, double shortBy) implements ActionAdvice {
         /** Declined: the bridge goes as far as it goes. */
-        public static final String TOPIC = "bridge-limit";
+        public static final Topic TOPIC = Topic.of("bridge-limit");
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return TOPIC;
         }
     }

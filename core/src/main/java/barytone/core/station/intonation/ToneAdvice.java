@@ -6,6 +6,7 @@ import barytone.core.job.Adjustment;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -53,19 +54,19 @@ public sealed interface ToneAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return JobState.leaving(Station.INTONATION);
         }
     }
 
     /** A saddle cannot go as far as its strings want. */
     record SaddleLimit(MoveSaddles.Step step) implements ToneAdvice {
-        static String topic(int support) {
-            return "saddle-limit-" + support;
+        static Topic topic(int support) {
+            return Topic.of("saddle-limit", support);
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return topic(step.support());
         }
     }
@@ -84,12 +85,12 @@ public sealed interface ToneAdvice extends Advice {
             return new ToneEvent.SaddlesMoved(Collections.nCopies(supports, Turns.NONE), pushed);
         }
 
-        static String topic(int support) {
-            return "saddle-stayed-" + support;
+        static Topic topic(int support) {
+            return Topic.of("saddle-stayed", support);
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return topic(support);
         }
     }
@@ -102,12 +103,12 @@ public sealed interface ToneAdvice extends Advice {
                     new ToneEvent.LengthDirectionLearned(!Tones.of(job).clockwiseBack()));
         }
 
-        static String topic(int support) {
-            return "saddle-way-" + support;
+        static Topic topic(int support) {
+            return Topic.of("saddle-way", support);
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return topic(support);
         }
     }
@@ -124,12 +125,12 @@ public sealed interface ToneAdvice extends Advice {
             return Optional.of(new ToneEvent.StringRenewed(string));
         }
 
-        static String topic(int string) {
-            return "string-" + string;
+        static Topic topic(int string) {
+            return Topic.of("string", string);
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return topic(string);
         }
     }
@@ -137,10 +138,10 @@ public sealed interface ToneAdvice extends Advice {
     /** Sharp in the first frets: the nut is too high, and no saddle puts that right. */
     record NutFirst(List<Integer> strings) implements ToneAdvice {
         /** How this advice is declined. */
-        static final String TOPIC = "nut-first";
+        static final Topic TOPIC = Topic.of("nut-first");
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return TOPIC;
         }
     }

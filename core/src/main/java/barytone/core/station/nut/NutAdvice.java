@@ -6,6 +6,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Adjustment;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.reading.Toolkit;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,8 @@ public sealed interface NutAdvice extends Advice {
                 Normal expected,
                 boolean underTwoStrokes) {
             /** An advice to file this slot is declined by this topic. */
-            public static String topic(int string) {
-                return "file-" + string;
+            public static Topic topic(int string) {
+                return Topic.of("file", string);
             }
         }
 
@@ -58,7 +59,7 @@ public sealed interface NutAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
+        public Topic topic() {
             return JobState.leaving(Station.NUT);
         }
     }
@@ -77,8 +78,8 @@ public sealed interface NutAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
-            return "nut-underside";
+        public Topic topic() {
+            return Topic.of("nut-underside");
         }
     }
 
@@ -99,8 +100,8 @@ public sealed interface NutAdvice extends Advice {
         }
 
         @Override
-        public String topic() {
-            return "nut-low";
+        public Topic topic() {
+            return Topic.of("nut-low");
         }
     }
 }

@@ -4,6 +4,7 @@ import barytone.core.advice.Advice;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import java.util.Optional;
 
@@ -25,8 +26,8 @@ public sealed interface PickupAdvice extends Advice {
         public record Step(int pickup, Turns bass, Turns treble) {}
 
         @Override
-        public String topic() {
-            return "pickup-" + step.pickup();
+        public Topic topic() {
+            return Topic.of("pickup", step.pickup());
         }
 
         @Override
@@ -43,8 +44,8 @@ public sealed interface PickupAdvice extends Advice {
     /** A pickup does not follow its screw. */
     record TiredSpring(int pickup) implements PickupAdvice {
         @Override
-        public String topic() {
-            return "spring-" + pickup;
+        public Topic topic() {
+            return Topic.of("spring", pickup);
         }
     }
 }

@@ -6,6 +6,7 @@ import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import java.time.Instant;
 import java.util.List;
@@ -21,7 +22,7 @@ public sealed interface ReliefAdvice extends Advice {
     }
 
     @Override
-    default String topic() {
+    default Topic topic() {
         return JobState.leaving(Station.RELIEF);
     }
 
@@ -70,7 +71,12 @@ public sealed interface ReliefAdvice extends Advice {
     }
 
     /** The last step moved the relief the wrong way. */
-    record WrongWay(RodStep step) implements ReliefAdvice {}
+    record WrongWay(RodStep step) implements ReliefAdvice {
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new ReliefEvent.RodDirectionLearned(true));
+        }
+    }
 
     /** Stop and refer, or decide with open eyes. */
     record Stop(Reason reason, @Nullable RodStep step) implements ReliefAdvice {
@@ -90,5 +96,10 @@ public sealed interface ReliefAdvice extends Advice {
     }
 
     /** The last step met no resistance in a rod that has free play. */
-    record FreePlay(RodStep step) implements ReliefAdvice {}
+    record FreePlay(RodStep step) implements ReliefAdvice {
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new ReliefEvent.RodRanFree(step.turn()));
+        }
+    }
 }

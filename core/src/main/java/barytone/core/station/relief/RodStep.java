@@ -1,6 +1,7 @@
 package barytone.core.station.relief;
 
 import barytone.core.estimate.Normal;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Turns;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ public record RodStep(long turn, Turns net, @Nullable Normal change) {
     }
 
     /** The topic of which way the rod works, as this step told it: once said it is not asked again for it. */
-    public String wayTopic() {
-        return "rod-way-" + turn;
+    public Topic wayTopic() {
+        return Topic.of("rod-way", turn);
     }
 }

@@ -160,6 +160,7 @@ final class ActionPage implements RoomPage {
             views.add(new BridgeView.ScrewView(
                     supports.names().get(i),
                     net(ActionState.of(state).screws().get(i)),
+                    !ActionState.of(state).screws().get(i).isZero(),
                     supports.places().get(i),
                     move(i)));
         return views;

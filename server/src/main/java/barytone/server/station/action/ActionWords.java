@@ -8,6 +8,7 @@ import barytone.core.height.HeightVerdict;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.station.action.ActionAdvice;
@@ -162,8 +163,8 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     }
 
     @Override
-    protected Optional<String> topic(String topic) {
-        return switch (topic) {
+    protected Optional<String> topic(Topic topic) {
+        return switch (topic.kind()) {
             case "action" -> Optional.of("action");
             case "rough-action" -> Optional.of("a rough setting of the saddle");
             case "bridge-limit" -> Optional.of("the bridge's travel");
@@ -217,6 +218,7 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                             ? string + " " + state.spec().stringName(string)
                             : Words.sentence(supports.names().get(i)),
                     Words.turned(t.screws().get(i)),
+                    null,
                     expected == null ? "" : unit.show(expected.mean()),
                     null));
         }
@@ -276,9 +278,8 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
             double amount = s == bass ? r.bass() : s == 1 ? r.treble() : between(r, s);
             steps.add(new JobView.StepView(
                     s + " " + state.spec().stringName(s),
-                    amount(amount)
-                            + (s == bass ? ", bass side" : s == 1 ? ", treble side" : ", between")
-                            + remains(s, then),
+                    amount(amount),
+                    (s == bass ? "bass side" : s == 1 ? "treble side" : "between") + remains(s, then),
                     unit.show(then.mean()),
                     null));
         }

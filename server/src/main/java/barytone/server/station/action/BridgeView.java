@@ -1,6 +1,7 @@
 package barytone.server.station.action;
 
 import barytone.core.bridge.BridgeKind;
+import barytone.server.job.Stands;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -31,11 +32,16 @@ public record BridgeView(
      * A support of the bridge.
      *
      * @param net turns since as found
+     * @param turned whether there are any
      * @param z its place across the bridge, mm, treble positive
      * @param move what the next move asks of it; null when nothing
      */
     public record ScrewView(
-            String name, String net, double z, @Nullable String move) {}
+            String name,
+            String net,
+            boolean turned,
+            double z,
+            @Nullable String move) {}
 
     /**
      * A string across the bridge, in mm; y from the board's centre line at the saddle.
@@ -51,5 +57,5 @@ public record BridgeView(
             double low,
             double high,
             @Nullable Double after,
-            String verdict) {}
+            Stands verdict) {}
 }

@@ -5,6 +5,7 @@ import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.PlayedWhere;
 import barytone.core.intonation.Sounded;
 import barytone.core.station.intonation.StringAge;
+import barytone.server.job.Stands;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -45,7 +46,7 @@ public record IntonationView(
             @Nullable String now,
             boolean reckoned,
             @Nullable String spread,
-            String verdict,
+            Stands verdict,
             String verdictText,
             String target,
             double tolerance,

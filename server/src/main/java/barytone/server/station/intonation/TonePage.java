@@ -22,6 +22,7 @@ import barytone.core.strings.MusicString;
 import barytone.server.job.JobView;
 import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
+import barytone.server.job.Stands;
 import barytone.server.job.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -168,10 +169,9 @@ final class TonePage implements RoomPage {
         return (step.after().getOrDefault(string, at.offset()) - at.offset()) / at.centsPerMm();
     }
 
-    static String verdict(Intoned at) {
-        if (!at.read()) return "unread";
-        if (at.stale()) return "stale";
-        return at.outside() == 0 ? "in" : at.outside() > 0 ? "high" : "low";
+    static Stands verdict(Intoned at) {
+        if (!at.read()) return Stands.UNREAD;
+        return at.stale() ? Stands.STALE : Stands.by(at.outside());
     }
 
     private String verdictText(Intoned at) {
@@ -179,10 +179,10 @@ final class TonePage implements RoomPage {
                 .map(f -> ", " + f + " " + spec.stringName(f) + " is favoured")
                 .orElse("");
         return switch (verdict(at)) {
-            case "in" -> "good";
-            case "high" -> "sharp" + meant;
-            case "low" -> "flat" + meant;
-            case "stale" -> "reckoned, sound again";
+            case IN -> "good";
+            case HIGH -> "sharp" + meant;
+            case LOW -> "flat" + meant;
+            case STALE -> "reckoned, sound again";
             default -> "not read";
         };
     }
@@ -373,10 +373,10 @@ final class TonePage implements RoomPage {
 
     @Override
     public boolean good() {
-        return verdicts().stream().allMatch("in"::equals);
+        return verdicts().stream().allMatch(v -> v == Stands.IN);
     }
 
-    private List<String> verdicts() {
+    private List<Stands> verdicts() {
         return all.lowestFirst().stream().map(TonePage::verdict).toList();
     }
 

@@ -10,6 +10,7 @@ import barytone.core.intonation.NutOrSaddle;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
@@ -206,13 +207,12 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     }
 
     @Override
-    protected Optional<String> topic(String topic) {
-        if (topic.equals("intonation")) return Optional.of("intonation");
-        if (topic.equals("nut-first")) return Optional.of("a nut that is too high");
-        if (topic.startsWith("saddle-")) return Optional.of("a saddle's travel");
-        return topic.startsWith("string-")
-                ? Optional.of("the doubt about string " + topic.substring(topic.lastIndexOf('-') + 1))
-                : Optional.empty();
+    protected Optional<String> topic(Topic topic) {
+        if (topic.is("intonation")) return Optional.of("intonation");
+        if (topic.is("nut-first")) return Optional.of("a nut that is too high");
+        if (topic.is("saddle-limit") || topic.is("saddle-stayed") || topic.is("saddle-way"))
+            return Optional.of("a saddle's travel");
+        return topic.is("string") ? Optional.of("the doubt about string " + topic.of()) : Optional.empty();
     }
 
     private String pitch(ToneEvent.PitchRead e) {
@@ -248,11 +248,23 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
         return string + " " + state.spec().stringName(string) + " " + sounded.label();
     }
 
-    /** How far a saddle goes, and what its screw does for it. */
+    /** How far a saddle goes. */
+    private String way(double back) {
+        return unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut");
+    }
+
+    /** The same, and what its screw does for it. */
     String shift(double back, Turns clockwise) {
-        String way = unit.showWithUnit(Math.abs(back)) + (back > 0 ? " back" : " towards the nut");
-        if (clockwise.isZero()) return mechanism().along() == Mechanism.Along.FILED ? "file it " + way : way;
-        return Words.clockwise(clockwise) + ", " + way;
+        if (!clockwise.isZero()) return Words.clockwise(clockwise) + ", " + way(back);
+        return mechanism().along() == Mechanism.Along.FILED ? "file it " + way(back) : way(back);
+    }
+
+    /** What is done to it, and what that comes to. */
+    private JobView.StepView step(ToneAdvice.MoveSaddles.Step s) {
+        return s.clockwise().isZero()
+                ? new JobView.StepView(support(s.support()), shift(s.back(), s.clockwise()), null, cents(s), null)
+                : new JobView.StepView(
+                        support(s.support()), Words.clockwise(s.clockwise()), way(s.back()), cents(s), null);
     }
 
     /** What the length screws are known to give. */
@@ -269,9 +281,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
 
     Said move(ToneAdvice.MoveSaddles m) {
         Mechanism bridge = mechanism();
-        List<JobView.StepView> steps = m.steps().stream()
-                .map(s -> new JobView.StepView(support(s.support()), shift(s.back(), s.clockwise()), cents(s), null))
-                .toList();
+        List<JobView.StepView> steps = m.steps().stream().map(this::step).toList();
         List<String> why = new ArrayList<>();
         why.add("Sharp asks for a longer string, flat for a shorter one.");
         switch (bridge.along()) {

@@ -4,6 +4,7 @@ import barytone.core.height.HeightVerdict;
 import barytone.core.height.NutTarget;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.station.action.BridgeAdvisor;
 import barytone.core.station.nut.NeverBelowFrets;
@@ -148,12 +149,12 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
     }
 
     @Override
-    protected Optional<String> topic(String topic) {
-        return switch (topic) {
-            case "file" -> Optional.of("nut slots too high");
+    protected Optional<String> topic(Topic topic) {
+        return switch (topic.kind()) {
+            case "file" -> Optional.of(topic.of().isEmpty() ? "nut slots too high" : "slot " + topic.of());
             case "nut-low" -> Optional.of("nut slots too low");
             case "nut-underside" -> Optional.of("the nut's underside");
-            default -> topic.startsWith("file-") ? Optional.of("slot " + topic.substring(5)) : Optional.empty();
+            default -> Optional.empty();
         };
     }
 
@@ -170,10 +171,11 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
         List<JobView.StepView> steps = f.slots().stream()
                 .map(s -> new JobView.StepView(
                         s.string() + " " + state.spec().stringName(s.string()),
-                        strokes(s) + ", " + file(s),
+                        strokes(s),
+                        file(s),
                         unit.show(s.expected().mean()) + " ± "
                                 + unit.show(s.expected().sd()),
-                        NutAdvice.FileSlots.Slot.topic(s.string())))
+                        NutAdvice.FileSlots.Slot.topic(s.string()).code()))
                 .toList();
         List<String> why = new ArrayList<>();
         why.add(
@@ -244,6 +246,7 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
                 .map(e -> new JobView.StepView(
                         e.getKey() + " " + state.spec().stringName(e.getKey()),
                         "then " + unit.showChange(e.getValue()) + " " + unit.suffix() + " left",
+                        null,
                         unit.show(HeightVerdict.of(state, Station.NUT, e.getKey())
                                         .value()
                                         .mean()

@@ -15,6 +15,7 @@ import barytone.core.station.pickups.PickupState;
 import barytone.server.job.JobView;
 import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
+import barytone.server.job.Stands;
 import barytone.server.job.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -111,7 +112,7 @@ final class PickupPage implements RoomPage {
                 reckoned && gap != null ? unit.show(PickupState.of(state).spread(gap)) : null,
                 reckoned && gap != null ? "read " + unit.show(gap.read()) + " before the last move" : null,
                 unit.show(wanted.low()) + " – " + unit.show(wanted.high()),
-                gap == null ? "unread" : stale ? "stale" : outside == 0 ? "in" : outside > 0 ? "high" : "low",
+                gap == null ? Stands.UNREAD : stale ? Stands.STALE : Stands.by(outside),
                 gap == null
                         ? "not read"
                         : stale
@@ -168,7 +169,7 @@ final class PickupPage implements RoomPage {
 
     @Override
     public boolean good() {
-        return !gaps().isEmpty() && gaps().stream().allMatch(g -> g.verdict().equals("in"));
+        return !gaps().isEmpty() && gaps().stream().allMatch(g -> g.verdict() == Stands.IN);
     }
 
     @Override

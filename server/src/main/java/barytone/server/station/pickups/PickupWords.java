@@ -3,6 +3,7 @@ package barytone.server.station.pickups;
 import barytone.core.advice.Advice;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
 import barytone.core.quantity.Cents;
@@ -121,8 +122,8 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
     }
 
     @Override
-    protected Optional<String> topic(String topic) {
-        return topic.startsWith("pickup-") || topic.startsWith("spring-") ? Optional.of("a pickup") : Optional.empty();
+    protected Optional<String> topic(Topic topic) {
+        return topic.is("pickup") || topic.is("spring") ? Optional.of("a pickup") : Optional.empty();
     }
 
     private String pickup(int pickup) {
@@ -154,8 +155,9 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
         List<JobView.StepView> steps = new ArrayList<>();
         step(steps, pickup, "Bass side", t.step().bass());
         step(steps, pickup, "Treble side", t.step().treble());
-        boolean up = steps.stream().anyMatch(s -> s.amount().contains("raises"));
-        boolean down = steps.stream().anyMatch(s -> s.amount().contains("lowers"));
+        List<Turns> turns = List.of(t.step().bass(), t.step().treble());
+        boolean up = turns.stream().anyMatch(turn -> raises(pickup, turn));
+        boolean down = turns.stream().anyMatch(turn -> !turn.isZero() && !raises(pickup, turn));
         return Said.move(
                 (up && down ? "Set" : up ? "Raise" : "Lower") + " the "
                         + pickup.place().label(),
@@ -173,9 +175,13 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
 
     private static void step(List<JobView.StepView> steps, Pickup pickup, String where, Turns clockwise) {
         if (clockwise.isZero()) return;
-        boolean raises = clockwise.sixteenths() > 0 == pickup.mounting().clockwiseRaises();
         steps.add(new JobView.StepView(
-                where, Words.clockwise(clockwise) + ", " + (raises ? "raises" : "lowers"), "", null));
+                where, Words.clockwise(clockwise), raises(pickup, clockwise) ? "raises" : "lowers", "", null));
+    }
+
+    private static boolean raises(Pickup pickup, Turns clockwise) {
+        return !clockwise.isZero()
+                && clockwise.sixteenths() > 0 == pickup.mounting().clockwiseRaises();
     }
 
     Said tired(PickupAdvice.TiredSpring t) {

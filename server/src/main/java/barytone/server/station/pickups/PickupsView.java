@@ -2,6 +2,7 @@ package barytone.server.station.pickups;
 
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
+import barytone.server.job.Stands;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -47,7 +48,7 @@ public record PickupsView(
             @Nullable String spread,
             @Nullable String note,
             String target,
-            String verdict,
+            Stands verdict,
             String verdictText) {}
 
     public record SignView(PickupSign sign, String label, String remedy) {}

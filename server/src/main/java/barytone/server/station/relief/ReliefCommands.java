@@ -89,12 +89,6 @@ class ReliefCommands {
             int limitSixteenths)
             implements Addition {}
 
-    @PostMapping("/settling-skips")
-    JobView skip(
-            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
-        return desk.add(id, unit, asked, job -> new ReliefEvent.SettlingSkipped());
-    }
-
     @PostMapping("/turns")
     JobView turn(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodTurn asked) {
         Turns tighter = asked.turns() == null

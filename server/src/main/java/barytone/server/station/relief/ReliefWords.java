@@ -10,6 +10,7 @@ import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import barytone.core.job.Topic;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.station.relief.ReliefAdvice;
@@ -52,12 +53,13 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
         return switch (advice) {
             case ReliefAdvice.Settle ignored ->
                 Said.plain(
-                        "settle",
-                        "Leave the neck to settle",
-                        List.of(
-                                "The readings are in the band, but the neck may still creep after the last turn.",
-                                "When the time is up, read both sides once more for the verdict."),
-                        null);
+                                "settle",
+                                "Leave the neck to settle",
+                                List.of(
+                                        "The readings are in the band, but the neck may still creep after the last turn.",
+                                        "When the time is up, read both sides once more for the verdict."),
+                                null)
+                        .followed("Do not wait");
             case ReliefAdvice.TurnRod t -> turn(t);
             case ReliefAdvice.WrongWay w -> wrongWay(w.step());
             case ReliefAdvice.FreePlay f -> freePlay(f.step());
@@ -163,8 +165,8 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
     }
 
     @Override
-    protected Optional<String> topic(String topic) {
-        return topic.equals("relief") ? Optional.of("relief") : Optional.empty();
+    protected Optional<String> topic(Topic topic) {
+        return topic.is("relief") ? Optional.of("relief") : Optional.empty();
     }
 
     private String turned(ReliefEvent.RodTurned e) {
@@ -274,28 +276,30 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
 
     Said wrongWay(RodStep step) {
         return Said.about(
-                "wrong-way",
-                "The relief moved the wrong way",
-                List.of(
-                        stepText(step) + ".",
-                        "Was the wrench turned the other way than noted? Or does this rod work the other way round? "
-                                + (spec.rod() == RodType.DOUBLE
-                                        ? "A double-action rod also does this past its free play. "
-                                        : "")
-                                + "Say which, and Barytone keeps count accordingly."),
-                KEY_CAUTION,
-                step.turn());
+                        "wrong-way",
+                        "The relief moved the wrong way",
+                        List.of(
+                                stepText(step) + ".",
+                                "Was the wrench turned the other way than noted? Or does this rod work the other way round? "
+                                        + (spec.rod() == RodType.DOUBLE
+                                                ? "A double-action rod also does this past its free play. "
+                                                : "")
+                                        + "Say which, and Barytone keeps count accordingly."),
+                        KEY_CAUTION,
+                        step.turn())
+                .followed("This rod works the other way");
     }
 
     Said freePlay(RodStep step) {
         return Said.about(
-                "free-play",
-                "No response: free play in the middle of the rod",
-                List.of(
-                        stepText(step) + ".",
-                        "A double-action rod does nothing in the middle. It is no fault: mark the turn as free, and go on in 1/8 steps until it bites."),
-                KEY_CAUTION,
-                step.turn());
+                        "free-play",
+                        "No response: free play in the middle of the rod",
+                        List.of(
+                                stepText(step) + ".",
+                                "A double-action rod does nothing in the middle. It is no fault: mark the turn as free, and go on in 1/8 steps until it bites."),
+                        KEY_CAUTION,
+                        step.turn())
+                .followed("It ran free");
     }
 
     private String stepText(RodStep step) {

@@ -1,6 +1,6 @@
-import type { JobView } from "../app/api";
-import { Button } from "../ui/controls";
-import { Tick } from "./SettingForm";
+import type { JobView } from "../../app/api";
+import { Tick } from "../../job/SettingForm";
+import { Button } from "../../ui/controls";
 
 /** Over the intonation ledger: what should be seen to first. */
 export function ToneWarnings({ job }: { job: JobView }) {

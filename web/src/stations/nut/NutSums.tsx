@@ -1,8 +1,8 @@
-import { useState, type ReactNode } from "react";
-import { answer, api, asProblem, type JobView, type Schemas } from "../app/api";
-import { useUnit } from "../app/unit";
-import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
-import { Heads } from "../ui/Heads";
+import { type ReactNode, useState } from "react";
+import { answer, api, asProblem, type JobView, type Schemas } from "../../app/api";
+import { useUnit } from "../../app/unit";
+import { Heads } from "../../ui/Heads";
+import { Button, Field, Select, TextInput, Trouble } from "../../ui/controls";
 
 /** A sum of this job's nut: what goes in, a button, and what came back or the trouble with it. Nothing of it is stored. */
 function SumForm<T>({

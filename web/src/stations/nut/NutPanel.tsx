@@ -1,22 +1,15 @@
 import { useState } from "react";
-import { api, type JobView, type Schemas } from "../app/api";
-import { Button, Trouble } from "../ui/controls";
-import { Heads } from "../ui/Heads";
+import { api, type JobView, type Schemas } from "../../app/api";
+import type { PanelProps } from "../../job/SettingForm";
+import type { Send } from "../../job/useJob";
+import { Heads } from "../../ui/Heads";
+import { Button, Trouble } from "../../ui/controls";
 import { BreakAngle, LeafStacks, Spacing } from "./NutSums";
-import type { Send } from "./useJob";
 
 type Flaw = Schemas["SlotCheck"]["flaws"][number];
 
 /** What belongs to the nut besides its heights: slots looked at, leaf stacks, spacing, break angle. */
-export function NutPanel({
-  job,
-  send,
-  trouble,
-}: {
-  job: JobView;
-  send: Send;
-  trouble: string | null;
-}) {
+export function NutPanel({ job, send, trouble }: PanelProps) {
   return (
     <div className="flex flex-col gap-5">
       <SlotChecks job={job} send={send} trouble={trouble} />

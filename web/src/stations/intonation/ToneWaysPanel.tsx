@@ -1,12 +1,12 @@
 import { useState } from "react";
-import { api } from "../app/api";
-import { Field, Select, TextInput } from "../ui/controls";
-import { pick } from "../ui/pick";
-import { SettingForm, Tick, type PanelProps } from "./SettingForm";
-import { KeepFor } from "./TargetPanels";
+import { api } from "../../app/api";
+import { KeepFor } from "../../job/KeepFor";
+import { type PanelProps, SettingForm, Tick } from "../../job/SettingForm";
+import { Field, Select, TextInput } from "../../ui/controls";
+import { pick } from "../../ui/pick";
 
-const RULES = ["SPLIT", "FAVOUR_FIRST", "FAVOUR_SECOND"] as const;
-const PLACES = ["TWELFTH", "EVERYWHERE", "LOW", "HIGH"] as const;
+const RULES = ["split", "favour-first", "favour-second"] as const;
+const PLACES = ["twelfth", "everywhere", "low", "high"] as const;
 
 /** How intonation is read and judged: frets, where the player plays, reference, tolerances, pairs, tuning. */
 export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
@@ -74,11 +74,11 @@ export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
           <Select
             value={ways.reference}
             onChange={(e) =>
-              set({ reference: pick(e.target.value, ["OPEN", "HARMONIC"] as const, "OPEN") })
+              set({ reference: pick(e.target.value, ["open", "harmonic"] as const, "open") })
             }
           >
-            <option value="OPEN">the open string (usual)</option>
-            <option value="HARMONIC">the harmonic at 12</option>
+            <option value="open">the open string (usual)</option>
+            <option value="harmonic">the harmonic at 12</option>
           </Select>
         </Field>
         {ways.pairs.map((pair, i) => (
@@ -93,9 +93,9 @@ export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
                 })
               }
             >
-              <option value="SPLIT">split the error</option>
-              <option value="FAVOUR_FIRST">favour {pair.lower}</option>
-              <option value="FAVOUR_SECOND">favour {pair.higher}</option>
+              <option value="split">split the error</option>
+              <option value="favour-first">favour {pair.lower}</option>
+              <option value="favour-second">favour {pair.higher}</option>
             </Select>
           </Field>
         ))}
@@ -129,52 +129,6 @@ export function ToneWaysPanel({ job, send, trouble, onDone }: PanelProps) {
         </div>
       </SettingForm>
       <KeepFor job={job} what="intonation" />
-    </>
-  );
-}
-
-const GAPS = [
-  ["usualBass", "Usual magnets, bass"],
-  ["usualTreble", "Usual magnets, treble"],
-  ["strongBass", "Strong magnets, bass"],
-  ["strongTreble", "Strong magnets, treble"],
-] as const;
-
-/** The wanted gaps between string and pickup. */
-export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
-  const [gaps, setGaps] = useState(job.pickups.target);
-  return (
-    <>
-      <p className="mb-3 text-[16px] text-mute">{job.pickups.method}.</p>
-      <SettingForm
-        action="Use these gaps"
-        trouble={trouble}
-        className="grid grid-cols-2 gap-4"
-        onSubmit={() =>
-          void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/pickups/target", { params, body: { ...stamp, ...gaps } }),
-          ).then((done) => {
-            if (done !== null) onDone();
-          })
-        }
-      >
-        {GAPS.flatMap(([key, label]) =>
-          (["low", "high"] as const).map((end) => (
-            <Field
-              key={key + end}
-              label={`${label} ${end === "low" ? "from" : "to"}, ${job.pickups.suffix}`}
-            >
-              <TextInput
-                value={gaps[key][end]}
-                onChange={(e) =>
-                  setGaps({ ...gaps, [key]: { ...gaps[key], [end]: e.target.value } })
-                }
-              />
-            </Field>
-          )),
-        )}
-      </SettingForm>
-      <KeepFor job={job} what="pickups" />
     </>
   );
 }

@@ -1,15 +1,11 @@
 import { useState } from "react";
-import { api, type Problem } from "../app/api";
-import { Button, Field, Select, TextInput, TroubleOrQuestion } from "../ui/controls";
-import { Heads } from "../ui/Heads";
-import type { PanelProps } from "./SettingForm";
+import { api, Problem } from "../../app/api";
+import type { PanelProps } from "../../job/SettingForm";
+import { Heads } from "../../ui/Heads";
+import { Button, Field, Select, TextInput, TroubleOrQuestion } from "../../ui/controls";
 
 /** The strings that are on, where the saddles start, how far they can go, and what their pattern says. */
-export function SaddlesPanel({
-  job,
-  send,
-  problem,
-}: Pick<PanelProps, "job" | "send"> & { problem: Problem | null }) {
+export function SaddlesPanel({ job, send, problem }: PanelProps & { problem: Problem | null }) {
   const { strings, saddles } = job.intonation;
   const [set, setSet] = useState(job.instrument.strings);
   const [drops, setDrops] = useState<Record<number, string>>({});

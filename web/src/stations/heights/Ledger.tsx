@@ -1,14 +1,25 @@
-import { useRef, type ReactNode, type RefObject } from "react";
-import { api, type JobView, type Schemas } from "../app/api";
-import { Button } from "../ui/controls";
-import { Heads } from "../ui/Heads";
-import type { JobActions } from "./actions";
-import { RefusedNote, Rest } from "./EntryNotes";
+import { type ReactNode, useRef } from "react";
+import { api, type JobView, type Schemas } from "../../app/api";
+import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { Standing } from "../../job/Standing";
+import type { JobActions } from "../../job/actions";
+import { useEntries } from "../../job/useEntries";
+import { Heads } from "../../ui/Heads";
+import { Button } from "../../ui/controls";
+import type { LedgerProps, Station } from "../room";
 import { LeafRow } from "./LeafRow";
-import { Standing } from "./Standing";
-import type { Station } from "./stations";
-import { useEntries } from "./useEntries";
-import type { Send, SendEntry } from "./useJob";
+
+/** What is read under the strings of a station. */
+interface Heights {
+  station: Station;
+  title: string;
+  /** How it is read. */
+  method: string;
+  /** The unit of its numbers. */
+  suffix: string;
+  rows: readonly Schemas["LedgerRow"][];
+  children?: ReactNode;
+}
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
 export function Ledger({
@@ -25,36 +36,13 @@ export function Ledger({
   onString,
   fields,
   visit,
-  onHabit,
-  onTarget,
+  onOpen,
   children,
-}: {
-  job: JobView;
-  station: Station;
-  title: string;
-  /** How it is read. */
-  method: string;
-  /** The unit of its numbers. */
-  suffix: string;
-  rows: readonly Schemas["LedgerRow"][];
-  send: Send;
-  sendEntry: SendEntry;
-  actions: JobActions;
-  string: number;
-  onString: (string: number) => void;
-  fields: RefObject<Map<number, HTMLInputElement>>;
-  /** Counts how often the station was opened. */
-  visit: number;
-  onHabit: () => void;
-  onTarget: () => void;
-  children?: ReactNode;
-}) {
+}: LedgerProps & Heights) {
   const order = rows.map((r) => r.string);
   const selected = rows.find((r) => r.string === string) ?? rows[0];
   const asked =
-    job.advice.station === station && job.advice.kind.startsWith("measure")
-      ? job.advice.strings
-      : [];
+    job.advice.station === station && job.advice.does === "read" ? job.advice.strings : [];
   // asked to read with another tool than usual, what is typed was read with that one
   const tool =
     job.advice.station === station && job.advice.tool !== undefined
@@ -84,7 +72,7 @@ export function Ledger({
         {title}
         <button
           type="button"
-          onClick={onHabit}
+          onClick={() => onOpen("habit")}
           aria-keyshortcuts="h"
           className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
         >
@@ -102,7 +90,7 @@ export function Ledger({
               <button
                 key="target"
                 type="button"
-                onClick={onTarget}
+                onClick={() => onOpen("target")}
                 aria-keyshortcuts="t"
                 className="min-h-11 underline decoration-line-strong underline-offset-4 hover:decoration-ink"
               >
@@ -255,51 +243,4 @@ function Doubt({
       )}
     </div>
   );
-}
-
-/** The same neck by other habits, and what there is to remark. */
-export function ReliefExtras({ job }: { job: JobView }) {
-  const { relief } = job;
-  return (
-    <>
-      {relief.equivalents.length > 0 && (
-        <table className="mt-4 w-full text-[14.5px]">
-          <thead>
-            <tr className="text-right text-mute">
-              <th scope="col" className="wide text-left text-[15px] font-semibold">
-                Same neck by other habits, {relief.suffix}
-              </th>
-              <th scope="col" className="font-medium">
-                bass
-              </th>
-              <th scope="col" className="font-medium">
-                treble
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {relief.equivalents.map((e) => (
-              <tr key={e.label} className="border-t border-line">
-                <th scope="row" className="py-0.5 text-left font-normal">
-                  {e.label}
-                </th>
-                <td className="w-16 text-right font-semibold whitespace-nowrap">{e.bass}</td>
-                <td className="w-16 text-right font-semibold whitespace-nowrap">{e.treble}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <Remarks lines={relief.remarks} />
-    </>
-  );
-}
-
-/** What there is to remark, line by line. */
-export function Remarks({ lines }: { lines: readonly string[] }) {
-  return lines.map((remark) => (
-    <p key={remark} className="mt-2 text-[15px] text-mute">
-      {remark}
-    </p>
-  ));
 }

@@ -1,15 +1,15 @@
 import { useRef, useState } from "react";
-import { api, type JobView, type Problem, type Schemas } from "../app/api";
-import { Button, TextInput } from "../ui/controls";
-import { Heads } from "../ui/Heads";
-import { ListeningBar } from "./ListeningBar";
-import { Remarks } from "./Ledger";
-import { Tick } from "./SettingForm";
-import type { useStationEar } from "./useStationEar";
-import { RefusedNote, Rest } from "./EntryNotes";
-import { useEntries } from "./useEntries";
-import type { Send, SendEntry } from "./useJob";
-import { Standing } from "./Standing";
+import { api, type JobView, type Schemas } from "../../app/api";
+import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { ListeningBar } from "../../job/ListeningBar";
+import { Remarks } from "../../job/Remarks";
+import { Tick } from "../../job/SettingForm";
+import { Standing } from "../../job/Standing";
+import { useEntries } from "../../job/useEntries";
+import type { Send } from "../../job/useJob";
+import { Heads } from "../../ui/Heads";
+import { Button, TextInput } from "../../ui/controls";
+import type { LedgerProps } from "../room";
 
 interface GapId {
   pickup: number;
@@ -24,23 +24,9 @@ function gapsOf(job: JobView): readonly GapId[] {
 }
 
 /** The pickups: gaps as found and now, what each shows, and how loud every string is over it. */
-export function Pickups({
-  job,
-  send,
-  sendEntry,
-  problem,
-  listening,
-  onTarget,
-}: {
-  job: JobView;
-  send: Send;
-  sendEntry: SendEntry;
-  problem: Problem | null;
-  /** For the loudness over a pickup, string after string. */
-  listening: ReturnType<typeof useStationEar>;
-  onTarget: () => void;
-}) {
+export function Pickups({ job, send, sendEntry, problem, listening, onOpen }: LedgerProps) {
   const { pickups } = job;
+  // for the loudness over a pickup, string after string
   const { level, setLevel } = listening;
   const fields = useRef(new Map<number, HTMLInputElement>());
   const rest = useRef<HTMLParagraphElement>(null);
@@ -68,7 +54,7 @@ export function Pickups({
         Pickups
         <button
           type="button"
-          onClick={onTarget}
+          onClick={() => onOpen("target")}
           aria-keyshortcuts="t"
           className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
         >

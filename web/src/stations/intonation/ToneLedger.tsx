@@ -1,13 +1,15 @@
-import { useRef, useState, type ReactNode, type RefObject } from "react";
-import { api, type JobView, type Problem, type Schemas } from "../app/api";
-import { RefusedNote, Rest } from "./EntryNotes";
-import { Heads } from "../ui/Heads";
-import { Fractions } from "../ui/Fractions";
-import { Remarks } from "./Ledger";
-import { Standing } from "./Standing";
-import { useEntries } from "./useEntries";
-import type { Note } from "./useJobEar";
-import type { SendEntry } from "./useJob";
+import { useRef, useState } from "react";
+import { api, type Schemas } from "../../app/api";
+import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { ListeningBar } from "../../job/ListeningBar";
+import { Remarks } from "../../job/Remarks";
+import { Standing } from "../../job/Standing";
+import { useEntries } from "../../job/useEntries";
+import type { Note } from "../../job/useJobEar";
+import { Fractions } from "../../ui/Fractions";
+import { Heads } from "../../ui/Heads";
+import type { LedgerProps } from "../room";
+import { ToneExtras, ToneWarnings } from "./ToneExtras";
 
 /** As found, now, tolerance and entry for the pitch of every string; typed from a tuner, or heard. */
 export function ToneLedger({
@@ -16,30 +18,17 @@ export function ToneLedger({
   problem,
   string,
   onString,
-  note,
-  onNote,
   fields,
   visit,
-  onWays,
-  foot,
-  children,
-}: {
-  job: JobView;
-  sendEntry: SendEntry;
-  problem: Problem | null;
-  string: number;
-  onString: (string: number) => void;
-  /** The note that is typed for the chosen string. */
-  note: Note | undefined;
-  onNote: (note: Note) => void;
-  fields: RefObject<Map<number, HTMLInputElement>>;
-  /** Counts how often the station was opened. */
-  visit: number;
-  onWays: () => void;
-  /** Under the table. */
-  foot: ReactNode;
-  children?: ReactNode;
-}) {
+  listening,
+  onOpen,
+}: LedgerProps) {
+  // the note that is typed for the chosen string
+  const note = listening.note ?? undefined;
+  const onNote = (chosen: Note) => {
+    listening.setNote(chosen);
+    fields.current.get(chosen.string)?.focus();
+  };
   const { intonation } = job;
   const order = intonation.rows.map((r) => r.string);
   const tall = order.length > 8;
@@ -61,7 +50,7 @@ export function ToneLedger({
     onString,
     visit,
     record: async (of, cents, sure) => {
-      const typed = noteOf(of) ?? { how: "FRETTED" as const, fret: 12, label: "" };
+      const typed = noteOf(of) ?? { how: "fretted" as const, fret: 12, label: "" };
       const { how, fret, label } = typed;
       setUnder((all) => [...all, label]);
       const sent = await sendEntry((stamp, params) =>
@@ -90,14 +79,20 @@ export function ToneLedger({
         Intonation
         <button
           type="button"
-          onClick={onWays}
+          onClick={() => onOpen("habit")}
           aria-keyshortcuts="h"
           className="min-h-11 text-left text-[15px] font-normal underline decoration-line-strong underline-offset-4 hover:decoration-ink"
         >
           {intonation.method}
         </button>
       </h2>
-      {children}
+      <ToneWarnings job={job} />
+      <ListeningBar
+        job={job}
+        ear={listening.ear}
+        onPluck={listening.pluck}
+        wanted={listening.wanted}
+      />
       <table className="w-full border-collapse">
         <thead>
           <Heads pad="px-2" cells={["String", "As found", "Now, cents", "Good", "Typed, cents"]} />
@@ -174,7 +169,13 @@ export function ToneLedger({
           {problem.message}
         </p>
       )}
-      {foot}
+      <ToneExtras
+        job={job}
+        stretching={listening.stretching}
+        string={string}
+        onStretching={listening.setStretching}
+        onMore={() => onOpen("extras")}
+      />
       {chosen !== undefined && (
         <div className="mt-3">
           <p className="text-[15px] font-semibold text-mute">
@@ -184,7 +185,7 @@ export function ToneLedger({
             {chosen.notes.map((n) => {
               const on = typedNote(chosen).how === n.how && typedNote(chosen).fret === n.fret;
               const cell =
-                n.how === "FRETTED" ? chosen.cells.find((c) => c.fret === n.fret) : undefined;
+                n.how === "fretted" ? chosen.cells.find((c) => c.fret === n.fret) : undefined;
               return (
                 <button
                   key={n.label}

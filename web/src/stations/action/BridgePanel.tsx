@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { api, type JobView } from "../app/api";
-import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
-import { pick } from "../ui/pick";
-import { Tick, type PanelProps } from "./SettingForm";
+import { api, type JobView } from "../../app/api";
+import { type PanelProps, Tick } from "../../job/SettingForm";
+import { Button, Field, Select, TextInput, Trouble } from "../../ui/controls";
+import { pick } from "../../ui/pick";
 
 /** What belongs to the bridge besides its heights: travel, neck angle, under-string gauge, neck shim. */
 export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
@@ -12,7 +12,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
   const [above, setAbove] = useState("");
   const [radius, setRadius] = useState(bridge.radii[0] ?? "305");
   const [ringing, setRinging] = useState<readonly number[]>([]);
-  const [end, setEnd] = useState<"HEEL" | "BODY_EDGE">("HEEL");
+  const [end, setEnd] = useState<"heel" | "body-edge">("heel");
   const [thickness, setThickness] = useState("");
   const then = (done: JobView | null) => {
     if (done !== null) onDone();
@@ -129,7 +129,7 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
           <p className="mt-2 text-[15px]">No radius gauge is among the shop&apos;s tools.</p>
         )}
       </form>
-      {job.instrument.joint === "BOLTED" && (
+      {job.instrument.joint === "bolted" && (
         <form
           className="grid grid-cols-2 items-end gap-3 border-t border-line pt-3"
           onSubmit={(event) => {
@@ -146,10 +146,10 @@ export function BridgePanel({ job, send, trouble, onDone }: PanelProps) {
           <Field label="Thick at">
             <Select
               value={end}
-              onChange={(e) => setEnd(pick(e.target.value, ["HEEL", "BODY_EDGE"] as const, end))}
+              onChange={(e) => setEnd(pick(e.target.value, ["heel", "body-edge"] as const, end))}
             >
-              <option value="HEEL">the heel end (strings come lower)</option>
-              <option value="BODY_EDGE">the body edge (strings come higher)</option>
+              <option value="heel">the heel end (strings come lower)</option>
+              <option value="body-edge">the body edge (strings come higher)</option>
             </Select>
           </Field>
           <Field label={`Thickness there, ${job.bridge.suffix}`}>

@@ -1,0 +1,79 @@
+import { useJob } from "./useJob";
+
+/** A line above the job: what happened elsewhere, and what can be done about it. */
+function Notice({
+  text,
+  actions,
+  urgent = false,
+}: {
+  text: string;
+  actions: [label: string, act: () => void][];
+  urgent?: boolean;
+}) {
+  return (
+    <div
+      className={`flex flex-wrap items-center gap-x-4 px-5 py-1 text-[16px] ${urgent ? "border-l-4 border-rust bg-rust-wash" : "bg-lamp"}`}
+      role={urgent ? "alert" : "status"}
+    >
+      <span className="flex-1">{text}</span>
+      {actions.map(([label, act]) => (
+        <button
+          key={label}
+          type="button"
+          className="min-h-11 px-2 font-semibold underline"
+          onClick={act}
+        >
+          {label}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What happened elsewhere, and what waits to be sent. */
+export function Notices({
+  away,
+  sendNow,
+  giveUp,
+  caughtUp,
+  clearCaughtUp,
+  unfit,
+  clearUnfit,
+  news,
+  clearNews,
+}: Pick<
+  ReturnType<typeof useJob>,
+  "away" | "sendNow" | "giveUp" | "caughtUp" | "clearCaughtUp" | "news" | "clearNews"
+> & {
+  /** What a correction of the instrument has left without a meaning. */
+  unfit: string | undefined;
+  clearUnfit: () => void;
+}) {
+  return (
+    <>
+      {away !== null && (
+        <Notice
+          text={`${away.why} ${away.waiting === 1 ? "One entry waits" : `${String(away.waiting)} entries wait`} here and will be sent, each once, as soon as it can be kept.`}
+          urgent
+          actions={[
+            ["Send now", sendNow],
+            ["Do not send", giveUp],
+          ]}
+        />
+      )}
+      {caughtUp > 0 && (
+        <Notice
+          text={`${caughtUp === 1 ? "One entry" : `${String(caughtUp)} entries`} made before this page was loaded again ${caughtUp === 1 ? "is" : "are"} on the tape.`}
+          actions={[["Seen", clearCaughtUp]]}
+        />
+      )}
+      {unfit !== undefined && <Notice text={unfit} actions={[["Seen", clearUnfit]]} />}
+      {news && (
+        <Notice
+          text="Another window added to this job. The tape shows it."
+          actions={[["Seen", clearNews]]}
+        />
+      )}
+    </>
+  );
+}

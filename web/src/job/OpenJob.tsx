@@ -1,0 +1,182 @@
+import { jobActions } from "./actions";
+import { useEffect, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import type { JobView } from "../app/api";
+import { useUnit } from "../app/unit";
+import { Section } from "../section/Section";
+import type { Open, Station } from "../stations/room";
+import { JobBar } from "./JobBar";
+import { JobPanels } from "./JobPanels";
+import { HeardAbove } from "./ListeningBar";
+import { NextMove } from "./NextMove";
+import { Notices } from "./Notices";
+import { StationRail } from "./StationRail";
+import { TapeColumn } from "./TapeColumn";
+import { FoundAndLeft } from "./panels";
+import { useJob } from "./useJob";
+import { useJobKeys } from "./useJobKeys";
+import { useStationEar } from "./useStationEar";
+import { useWhere } from "./useWhere";
+
+/** A job at the bench: the section, the stations, the ledger of the open one, the next move, the tape. What belongs to a station comes from its room. */
+export function OpenJob({
+  job,
+  send,
+  sendEntry,
+  hear,
+  working,
+  problem,
+  clearProblem,
+  refetch,
+  ...elsewhere
+}: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
+  const { next: nextUnit } = useUnit();
+  const navigate = useNavigate();
+  const [open, setOpenPanel] = useState<Open>(null);
+  const [other, setOther] = useState(false);
+  const [noting, setNoting] = useState(false);
+  const [unfit, setUnfit] = useState<string>();
+  const where = useWhere(job);
+  const { room, station, string, setString, fields } = where;
+  // whoever comes back from a panel stands where they were
+  const backToField = useRef(false);
+  const setOpen = (panel: Open) => {
+    clearProblem();
+    setOpenPanel(panel);
+    if (panel === null) backToField.current = true;
+  };
+  useEffect(() => {
+    if (open !== null || !backToField.current) return;
+    backToField.current = false;
+    const timer = setTimeout(() => fields.current.get(string)?.focus({ preventScroll: true }), 0);
+    return () => clearTimeout(timer);
+  }, [open, string, fields]);
+  const listening = useStationEar(job, hear, station, string, (next) => {
+    if (next === undefined) return;
+    setString(next);
+    // whoever types in between goes on with the same string
+    if (document.activeElement instanceof HTMLInputElement) where.focusAfterDrawing(next);
+  });
+  const openStation = (to: Station, at?: number) => {
+    listening.leave();
+    where.openStation(to, at);
+    setOther(false);
+  };
+  /** To the first reading that is asked for, at its own station; or to the question. */
+  const goToReading = () => {
+    const target = job.advice.strings[0];
+    if (job.advice.station !== station) openStation(job.advice.station, target);
+    else if (target !== undefined || !where.asksElsewhere()) {
+      if (target !== undefined) setString(target);
+      where.focusAfterDrawing(target ?? string);
+    }
+  };
+  const actions = jobActions(job, send, goToReading, () => setOpen("close"));
+  const movable = !job.closed && (room.movable?.(job) ?? true);
+  useJobKeys(job, actions, {
+    active: open === null,
+    string,
+    room,
+    go: where.goToField,
+    onStation: openStation,
+    onOpen: setOpen,
+    listening,
+    own: {
+      o: () => movable && setOther(!other),
+      n: () => setNoting(true),
+      u: nextUnit,
+      b: () => void navigate("/"),
+    },
+  });
+
+  const section = job.sections.find((s) => s.string === string) ?? job.sections[0];
+  const told = open === null ? problem : null;
+  return (
+    <>
+      <JobBar job={job} refetch={refetch} onOpen={setOpen} />
+      {listening.ear.source !== null ? (
+        <HeardAbove ear={listening.ear} wanted={listening.wanted} />
+      ) : (
+        section !== undefined && <Section section={section} others={job.sections} />
+      )}
+      <StationRail stations={job.stations} open={station} onOpen={openStation} />
+      <Notices {...elsewhere} unfit={unfit} clearUnfit={() => setUnfit(undefined)} />
+      {job.complaint !== "" && (
+        <p
+          className="truncate border-b border-line px-5 py-1 text-[16px]"
+          title={job.complaint}
+          data-testid="complaint"
+        >
+          “{job.complaint}”
+        </p>
+      )}
+      <main
+        data-seq={job.seq}
+        className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line"
+      >
+        <room.Ledger
+          key={station}
+          job={job}
+          send={send}
+          sendEntry={sendEntry}
+          actions={actions}
+          problem={told}
+          string={string}
+          onString={setString}
+          fields={fields}
+          visit={where.visit}
+          listening={listening}
+          onOpen={setOpen}
+        />
+        <div className="max-xl:order-first max-xl:border-b max-xl:border-line">
+          <NextMove
+            job={job}
+            actions={actions}
+            problem={room.tellsProblems === true ? null : told}
+            other={other}
+            movable={movable}
+            onOther={setOther}
+            onOtherDone={() => {
+              setOther(false);
+              where.goToField();
+            }}
+            onStation={openStation}
+            onOpen={setOpen}
+            working={working}
+            refetch={refetch}
+            room={room}
+            send={send}
+          />
+          {job.closed && (
+            <div className="px-5 pb-5">
+              <FoundAndLeft job={job} />
+            </div>
+          )}
+        </div>
+        <div className="max-xl:border-t max-xl:border-line">
+          <TapeColumn
+            job={job}
+            send={send}
+            actions={actions}
+            working={working}
+            noting={noting}
+            onNoting={setNoting}
+          />
+        </div>
+      </main>
+      <JobPanels
+        job={job}
+        room={room}
+        open={open}
+        onOpen={setOpen}
+        send={send}
+        working={working}
+        problem={problem}
+        onCorrected={(dropped) => {
+          elsewhere.clearNews();
+          setUnfit(dropped);
+        }}
+      />
+    </>
+  );
+}

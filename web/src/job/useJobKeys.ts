@@ -1,0 +1,101 @@
+import type { HelpLine } from "../app/Help";
+import type { JobView } from "../app/api";
+import { type Shortcuts, useShortcuts } from "../app/shortcuts";
+import { ROOMS } from "../stations/registry";
+import type { Open, Station, StationRoom } from "../stations/room";
+import type { JobActions } from "./actions";
+import type { Listening } from "./useStationEar";
+
+/** The keys of a job: those of the page, those of the stations, and those that lead to them. */
+export function useJobKeys(
+  job: JobView,
+  actions: JobActions,
+  {
+    active,
+    string,
+    room,
+    go,
+    onStation,
+    onOpen,
+    listening,
+    own,
+  }: {
+    active: boolean;
+    string: number;
+    /** The open station. */
+    room: StationRoom;
+    /** To the field of the open station. */
+    go: () => void;
+    onStation: (station: Station) => void;
+    onOpen: (panel: Open) => void;
+    listening: Listening;
+    /** What the page itself does. */
+    own: Shortcuts;
+  },
+): void {
+  const doubted = room.doubts?.(job).filter((row) => row.doubt !== undefined) ?? [];
+  // the doubt in the open row goes before the others of the station
+  const doubt = (doubted.find((row) => row.string === string) ?? doubted[0])?.doubt;
+  useShortcuts(
+    {
+      d: actions.primary,
+      r: () => !job.closed && actions.retuned(),
+      k: () => doubt !== undefined && actions.keep(doubt.seq),
+      x: () => doubt !== undefined && actions.drop(doubt.seq),
+      j: () =>
+        doubt !== undefined &&
+        (doubt.unturned === undefined ? actions.moved(doubt.seq) : actions.undo(doubt.unturned)),
+      l: () => job.advice.decline !== undefined && actions.decline(),
+      "shift+l": () => job.advice.canWait && actions.later(),
+      z: () => job.canUndo && actions.undo(),
+      "shift+z": () => job.canRedo && actions.redo(),
+      g: go,
+      m: () => listening.toggle("microphone"),
+      v: () => listening.toggle("standIn"),
+      p: listening.pluck,
+      h: () => room.HowRead !== undefined && onOpen("habit"),
+      t: () => onOpen("target"),
+      e: () => room.More !== undefined && onOpen("extras"),
+      q: () => onOpen("order"),
+      c: () => onOpen("close"),
+      i: () => onOpen("instrument"),
+      "?": () => onOpen("help"),
+      ...Object.assign({}, ...ROOMS.map((r) => r.keys?.({ job, actions, open: onOpen }) ?? {})),
+      ...Object.fromEntries(ROOMS.map((r) => [r.key, () => onStation(r.station)])),
+      ...own,
+    },
+    active,
+  );
+}
+
+const shown = (key: string) =>
+  key
+    .split("+")
+    .map((part) => part.charAt(0).toUpperCase() + part.slice(1))
+    .join("+");
+
+/** The keys as they are told. */
+export const KEYS: readonly HelpLine[] = [
+  ["Enter", "record the reading and go to the next string of this station"],
+  ["↑ ↓", "change the string; a series begun at the last one runs upwards"],
+  ["D", "do the next move: the dark button"],
+  ["O", "another move than the advised one"],
+  ["R", "retuned"],
+  ["K  X  J", "a doubted reading: keep it, drop it, I moved it"],
+  ["Z  Shift+Z", "undo, bring back"],
+  ["G", "go to the reading field of this station"],
+  ["L  Shift+L", "leave what is advised as it is; later"],
+  ["Y", "why?"],
+  ["H  T", "how it is read, target"],
+  ["E", ROOMS.flatMap((room) => (room.More === undefined ? [] : [room.More.help])).join("; ")],
+  ["Q", "order of work, and what was agreed on"],
+  ["N", "write a note"],
+  ["U", "change the unit of every number"],
+  ["C", "close the job, or see as found and as left"],
+  ["I", "correct the instrument"],
+  ["B", "back to the bench"],
+  ...ROOMS.flatMap((room): HelpLine[] => [
+    [shown(room.key), `open ${room.title.toLowerCase()}`],
+    ...(room.help ?? []),
+  ]),
+];

@@ -1,0 +1,76 @@
+import { roomOf } from "../stations/registry";
+import { useLayoutEffect, useRef, useState } from "react";
+import type { JobView } from "../app/api";
+import type { Station } from "../stations/room";
+
+/** Where the technician is on a job: at which station, under which string, and where the cursor goes next. */
+export function useWhere(job: JobView) {
+  const bassString = Math.max(...job.sections.map((s) => s.string), 1);
+  // the page opens where the next move is; from then on only the technician changes the station
+  const [station, setStation] = useState<Station>(job.advice.station);
+  const [visit, setVisit] = useState(0);
+  const room = roomOf(station);
+  const strings = room.strings(job);
+  const [wantedString, setString] = useState(bassString);
+  const string = strings.includes(wantedString) ? wantedString : (strings[0] ?? bassString);
+  const fields = useRef(new Map<number, HTMLInputElement>());
+  // A field of another station is there only after the drawing that shows it. Where to go belongs to that drawing: kept beside it, what was still to be done after
+  // the drawing before would take it to a field that is about to go, and the next series would be typed nowhere.
+  const [goingTo, setGoingTo] = useState<{ station: Station; string: number } | null>(null);
+  const focusAfterDrawing = (target: number, at: Station = station) =>
+    setGoingTo({ station: at, string: target });
+  // which place that is, is asked when it is drawn
+  const place = useRef<string>(undefined);
+  useLayoutEffect(() => {
+    place.current = goingTo === null ? undefined : roomOf(goingTo.station).field?.(job);
+  });
+  useLayoutEffect(() => {
+    if (goingTo === null) return;
+    const asked = place.current;
+    const field = asked === undefined ? null : document.querySelector<HTMLInputElement>(asked);
+    (field ?? fields.current.get(goingTo.string))?.focus();
+  }, [goingTo]);
+  /** To the field of the open station, where the cursor was. */
+  const goToField = () => {
+    // a series that has come to rest begins anew; otherwise the cursor goes on where it was
+    const asked = job.advice.station === station ? job.advice.strings[0] : undefined;
+    const atRest = document.activeElement?.matches("[data-rest]") === true;
+    const target = atRest ? (asked ?? strings[0] ?? string) : string;
+    setString(target);
+    focusAfterDrawing(target);
+  };
+  const openStation = (to: Station, at?: number) => {
+    setStation(to);
+    setVisit((n) => n + 1);
+    const asked = job.advice.station === to ? job.advice.strings[0] : undefined;
+    const first = at ?? asked ?? roomOf(to).strings(job)[0] ?? bassString;
+    setString(first);
+    focusAfterDrawing(first, to);
+  };
+  // the first thing a technician does here is read
+  const wanted = job.advice.strings[0] ?? bassString;
+  const started = useRef(false);
+  useLayoutEffect(() => {
+    if (started.current) return;
+    started.current = true;
+    fields.current.get(wanted)?.focus({ preventScroll: true });
+  }, [wanted]);
+  return {
+    room,
+    station,
+    string,
+    setString,
+    visit,
+    fields,
+    focusAfterDrawing,
+    goToField,
+    openStation,
+    /** Whether a question of the next move is answered elsewhere than under a string. */
+    asksElsewhere: () => {
+      const asked = roomOf(job.advice.station).field?.(job);
+      const field = asked === undefined ? null : document.querySelector<HTMLInputElement>(asked);
+      field?.focus();
+      return field !== null;
+    },
+  };
+}

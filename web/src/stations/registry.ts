@@ -1,0 +1,16 @@
+import { action } from "./action";
+import { intonation } from "./intonation";
+import { nut } from "./nut";
+import { pickups } from "./pickups";
+import { relief } from "./relief";
+import type { Station, StationRoom } from "./room";
+
+/** The stations of the page, in the order of work: the one list. */
+export const ROOMS: readonly StationRoom[] = [relief, nut, action, intonation, pickups];
+
+/** The room of a station. */
+export function roomOf(station: Station): StationRoom {
+  const room = ROOMS.find((r) => r.station === station);
+  if (room === undefined) throw new Error(`no room for ${station}`);
+  return room;
+}

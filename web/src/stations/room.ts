@@ -1,0 +1,102 @@
+import type { ComponentType, RefObject } from "react";
+import type { JobView, Problem, Schemas } from "../app/api";
+import type { HelpLine } from "../app/Help";
+import type { Shortcuts } from "../app/shortcuts";
+import type { JobActions } from "../job/actions";
+import type { PanelProps } from "../job/SettingForm";
+import type { Send, SendEntry } from "../job/useJob";
+import type { Listening } from "../job/useStationEar";
+
+export type Station = Schemas["AdviceView"]["station"];
+
+/** The panel that lies over the job; null when none does. */
+export type Open =
+  "help" | "habit" | "target" | "ways" | "order" | "extras" | "close" | "instrument" | null;
+
+/** What the ledger of a station is given: the left column of the page. */
+export interface LedgerProps {
+  job: JobView;
+  send: Send;
+  sendEntry: SendEntry;
+  actions: JobActions;
+  /** What kept the last move out, where it is told beside the ledger. */
+  problem: Problem | null;
+  string: number;
+  onString: (string: number) => void;
+  fields: RefObject<Map<number, HTMLInputElement>>;
+  /** Counts how often the station was opened. */
+  visit: number;
+  listening: Listening;
+  onOpen: (panel: Open) => void;
+}
+
+/** What the form of a move that was made otherwise is given. */
+export interface OtherProps {
+  job: JobView;
+  send: Send;
+  actions: JobActions;
+  working: boolean;
+  onDone: () => void;
+}
+
+/** What a station adds to the next move. */
+export interface AdviceProps {
+  job: JobView;
+  send: Send;
+  actions: JobActions;
+  working: boolean;
+  refetch: () => void;
+}
+
+/** What keys of its own a station has on every page of the job. */
+export interface KeyProps {
+  job: JobView;
+  actions: JobActions;
+  open: (panel: Open) => void;
+}
+
+/** A station as the page sees it. Whoever adds one adds a folder, and a line in the registry. */
+export interface StationRoom {
+  station: Station;
+  title: string;
+  /** Leads to it: shifted, for a digit begins a reading. */
+  key: string;
+  /** The strings whose fields its ledger has, lowest first. */
+  strings: (job: JobView) => readonly number[];
+  Ledger: ComponentType<LedgerProps>;
+  /** What is wanted. */
+  Target: ComponentType<PanelProps>;
+  /** How it is read; none where there is nothing to choose. */
+  HowRead?: ComponentType<PanelProps>;
+  /** What belongs to it besides. */
+  More?: {
+    title: (job: JobView) => string;
+    help: string;
+    Panel: ComponentType<PanelProps & { problem: Problem | null }>;
+  };
+  /** How the work is done here, whatever station is open. */
+  Ways?: {
+    title: string;
+    link: string;
+    has: (job: JobView) => boolean;
+    Panel: ComponentType<PanelProps>;
+  };
+  /** A move that was made otherwise than advised. */
+  Other: ComponentType<OtherProps>;
+  /** Whether there is anything to move; there is, where this is left out. */
+  movable?: (job: JobView) => boolean;
+  /** Under the headline, while it is open or the next move is here. */
+  Standing?: ComponentType<AdviceProps>;
+  /** What the next move asks or waits for. */
+  Question?: ComponentType<AdviceProps>;
+  /** More answers to the next move. */
+  Answers?: ComponentType<AdviceProps>;
+  /** Where the cursor goes, as a selector, when it is no field of a string. */
+  field?: (job: JobView) => string | undefined;
+  /** Whether its ledger tells what kept a move out; the next move does, where this is left out. */
+  tellsProblems?: boolean;
+  /** Readings in doubt. */
+  doubts?: (job: JobView) => readonly { string: number; doubt?: Schemas["DoubtView"] }[];
+  keys?: (given: KeyProps) => Shortcuts;
+  help?: readonly HelpLine[];
+}
