@@ -11,6 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Every open job as it stands, and the newest closed ones. */
         get: operations["bench"];
         put?: never;
         post?: never;
@@ -27,7 +28,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["closed"];
+        /** Closed jobs, newest first. */
+        get: operations["closedJobs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -43,7 +45,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["bridges"];
+        /** The kinds of bridge that an instrument can have. */
+        get: operations["bridgeKinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -61,7 +64,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["open"];
+        /**
+         * Takes in an instrument.
+         * @description Takes in an instrument. The same request key opens one job, however often it is sent.
+         */
+        post: operations["openJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -75,7 +82,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["job"];
+        /** A job as its page draws it, in the unit asked for. */
+        get: operations["showJob"];
         put?: never;
         post?: never;
         delete?: never;
@@ -93,7 +101,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pattern"];
+        /** What an under-string radius gauge showed at the saddles. */
+        post: operations["readRadiusGauge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -109,7 +118,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["habit_2"];
+        /** How the action is read from now on. */
+        post: operations["chooseActionHabit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +135,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["angle_1"];
+        /** Where a straightedge along the frets meets the bridge. */
+        post: operations["readNeckAngle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -141,7 +152,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["shim"];
+        /** A wedge was laid into the neck pocket. */
+        post: operations["shimNeck"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +169,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["saddle"];
+        /** A fixed saddle was sanded, shimmed or renewed. */
+        post: operations["reworkSaddle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -173,7 +186,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["proud"];
+        /** How far a fixed saddle stands proud of its bridge. */
+        post: operations["readSaddleProud"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +203,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["screws"];
+        /** Height screws of the bridge were turned. */
+        post: operations["turnHeightScrews"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +220,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["target_2"];
+        /** What is wanted of the action. */
+        post: operations["wantAction"];
         delete?: never;
         options?: never;
         head?: never;
@@ -221,7 +237,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["travel_1"];
+        /** How far the saddles can still go up and down. */
+        post: operations["readHeightTravel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -237,7 +254,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["close"];
+        /** Closes the job: what was measured last is as left. */
+        post: operations["closeJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +271,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["declined"];
+        /** What is advised, or one step of it, shall not be done on this job. */
+        post: operations["declineAdvice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -269,7 +288,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["followed"];
+        /** The advised move was made as advised. */
+        post: operations["followAdvice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +305,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hear"];
+        /** Hears the last moments, and takes what is steady and wanted. */
+        post: operations["hearOnJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -300,7 +321,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_1"];
+        /** Corrects the facts of the instrument; all readings stay as they were read. */
+        put: operations["correctInstrument"];
         post?: never;
         delete?: never;
         options?: never;
@@ -317,7 +339,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["direction_1"];
+        /** Which way the length screws work. */
+        post: operations["learnLengthDirection"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +356,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pitch_1"];
+        /** A pitch as the technician's own tuner showed it. */
+        post: operations["readPitch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +373,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["places"];
+        /** Where the saddles stand behind the first string's. */
+        post: operations["readSaddlePlaces"];
         delete?: never;
         options?: never;
         head?: never;
@@ -365,7 +390,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["saddles"];
+        /** Saddles were moved along their strings. */
+        post: operations["moveSaddles"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,7 +407,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stretched"];
+        /** A string was stretched, and dropped by so much. */
+        post: operations["stretchString"];
         delete?: never;
         options?: never;
         head?: never;
@@ -397,7 +424,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stringsOn"];
+        /** What strings are on: new, stretched, old, or for trial. */
+        post: operations["stateStrings"];
         delete?: never;
         options?: never;
         head?: never;
@@ -413,7 +441,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["renewed"];
+        /** A string was renewed. */
+        post: operations["renewString"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +458,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["travel"];
+        /** How far a saddle can still go along its string. */
+        post: operations["readLengthTravel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -445,7 +475,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ways_1"];
+        /** How intonation is read and judged from now on. */
+        post: operations["chooseIntonationWays"];
         delete?: never;
         options?: never;
         head?: never;
@@ -461,7 +492,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["later"];
+        /** The station of what is advised is left until the others are done. */
+        post: operations["putOffStation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -477,7 +509,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["note"];
+        /** Writes a note on the tape. */
+        post: operations["writeNote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,7 +526,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["filed"];
+        /** Slots were filed in one pass, each by its strokes. */
+        post: operations["fileSlots"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +543,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["habit_1"];
+        /** How the nut is read from now on. */
+        post: operations["chooseNutHabit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -525,7 +560,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["nut"];
+        /** The nut was reworked otherwise: sanded underneath, shimmed, filled or renewed. */
+        post: operations["reworkNut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +577,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["slot"];
+        /** What was found on looking at a slot. */
+        post: operations["checkSlot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,7 +594,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["angle"];
+        /** How steeply a string leaves the nut, and whether that is enough. */
+        post: operations["sumBreakAngle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +611,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stacks"];
+        /** The leaves that make a stop for the file, for every slot. */
+        post: operations["sumLeafStacks"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +628,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["spacing"];
+        /** Where the slots of the nut are, and where they belong. */
+        post: operations["sumSlotSpacing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +645,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["target_1"];
+        /** What is wanted of the nut. */
+        post: operations["wantNutHeights"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +662,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["order"];
+        /** The order of work on this job. */
+        post: operations["chooseOrder"];
         delete?: never;
         options?: never;
         head?: never;
@@ -637,7 +679,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["otherStrings"];
+        /** Other strings were put on: an entry on the tape, and the gauges of the instrument. */
+        post: operations["changeStrings"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,7 +696,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["down"];
+        /** The pickups were lowered out of the way of the setup, or brought back. */
+        post: operations["lowerPickups"];
         delete?: never;
         options?: never;
         head?: never;
@@ -669,7 +713,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["gap"];
+        /** A gap between string and pickup, pressed at the last fret. */
+        post: operations["readPickupGap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +730,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signs"];
+        /** What a pickup shows that is not as it should be. */
+        post: operations["notePickupSigns"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,7 +747,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pickupTarget"];
+        /** The wanted gaps. */
+        post: operations["wantPickupGaps"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +764,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["turned"];
+        /** The screws of a pickup were turned. */
+        post: operations["turnPickupScrews"];
         delete?: never;
         options?: never;
         head?: never;
@@ -733,7 +781,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reading"];
+        /** Reads a gap under a string at relief, nut or action: typed, tapped on the leaves, or told by tapping the string. */
+        post: operations["readGap"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +798,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop"];
+        /** A doubted reading is wrong, and counts no more. */
+        post: operations["dropReading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -765,7 +815,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        /** A doubted reading is right. */
+        post: operations["keepReading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -781,7 +832,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["moved"];
+        /** A doubted reading is right, for its height was moved before it without counting. */
+        post: operations["explainReading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +849,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo"];
+        /** Brings an undone entry back, the one undone last when none is named. */
+        post: operations["bringBackEntry"];
         delete?: never;
         options?: never;
         head?: never;
@@ -813,7 +866,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["direction"];
+        /** Which way this rod straightens the neck. */
+        post: operations["learnRodDirection"];
         delete?: never;
         options?: never;
         head?: never;
@@ -829,7 +883,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["habit"];
+        /** How relief is read from now on. */
+        post: operations["chooseReliefHabit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +900,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stiff"];
+        /** The rod is too stiff to turn. */
+        post: operations["noteStiffRod"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +917,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["target"];
+        /** The wanted relief: a school, or bands of one's own. */
+        post: operations["wantRelief"];
         delete?: never;
         options?: never;
         head?: never;
@@ -877,7 +934,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["turn"];
+        /** The rod was turned. */
+        post: operations["turnRod"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +951,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["otherWay"];
+        /** A turn was made the other way than noted. */
+        post: operations["reverseTurn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -909,7 +968,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ranFree"];
+        /** A turn met no resistance, and does not count. */
+        post: operations["markTurnFree"];
         delete?: never;
         options?: never;
         head?: never;
@@ -925,7 +985,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ways"];
+        /** How this rod is turned: steps, settling, limit. */
+        post: operations["chooseRodWays"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +1002,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reopen"];
+        /** Opens a closed job again. */
+        post: operations["reopenJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,7 +1019,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["retuned"];
+        /** The strings were brought back to pitch. */
+        post: operations["noteRetuned"];
         delete?: never;
         options?: never;
         head?: never;
@@ -973,7 +1036,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["scope"];
+        /** The stations that were agreed on with the player. */
+        post: operations["agreeOnStations"];
         delete?: never;
         options?: never;
         head?: never;
@@ -987,7 +1051,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["latest"];
+        /** What a window asks every few seconds: whether there is anything new. */
+        get: operations["newestEntry"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1003,7 +1068,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["standIn_1"];
+        /** What the stand-in plays on a job. */
+        get: operations["playStandInOnJob"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1019,7 +1085,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["room"];
+        /** The page of one station alone. */
+        get: operations["showStation"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1035,7 +1102,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["stored"];
+        /** What is stored of a job that cannot be shown, so that it can be put right. */
+        get: operations["showStoredJob"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1052,7 +1120,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct"];
+        /** Corrects the facts of the instrument of a job that cannot be shown. */
+        put: operations["correctStoredInstrument"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1069,7 +1138,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_1"];
+        /** Takes an entry back that the job cannot be shown with. */
+        post: operations["undoStoredEntry"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1085,7 +1155,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["uncounted"];
+        /** Heights were moved without counting, and will be read. */
+        post: operations["noteUncountedMove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1101,7 +1172,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        /** Takes an entry back, the newest that counts when none is named; it stays on the tape, marked. */
+        post: operations["undoEntry"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1116,7 +1188,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        /** Keeps what this job wants for its instrument, its player or the shop. */
+        put: operations["keepWish"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1131,7 +1204,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["kinds"];
+        /** The kinds of instrument, each with what is usual for it. */
+        get: operations["instrumentKinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1149,7 +1223,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        /** Reads lengths as they were typed. */
+        post: operations["readLengths"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,7 +1240,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["show"];
+        /** Shows lengths in a unit. */
+        post: operations["showLengths"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1257,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["listen"];
+        /** Hears the last moments while strings are tuned. */
+        post: operations["hearString"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1274,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["barrel"];
+        /** Both screws of a barrel that carries two strings. */
+        post: operations["sumBarrel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1291,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["clearance"];
+        /** How much room a plucked string has over every fret. */
+        post: operations["sumClearance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1308,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["intonation"];
+        /** How far a saddle goes for the cents that were read. */
+        post: operations["sumIntonation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1245,7 +1325,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["leaves"];
+        /** Which leaves add up to a height. */
+        post: operations["sumLeaves"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1261,7 +1342,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["length"];
+        /** A length as it is spoken, in every unit. */
+        post: operations["sumLength"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1277,7 +1359,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["neckShim"];
+        /** The wedge in a neck pocket that lets the saddles sit higher. */
+        post: operations["sumNeckShim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1293,7 +1376,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["nutSlots"];
+        /** Where the slots of a nut go. */
+        post: operations["sumNutSlots"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1309,7 +1393,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pairedSaddle"];
+        /** One saddle for two strings. */
+        post: operations["sumPairedSaddle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1325,7 +1410,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pitch"];
+        /**
+         * The pitch of a recorded string.
+         * @description The pitch of a recorded string. Nothing is stored.
+         */
+        post: operations["sumPitch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1341,7 +1430,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["relief"];
+        /** A relief as other ways of holding would read it. */
+        post: operations["sumRelief"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1357,7 +1447,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["saddleChange"];
+        /** How far a saddle moves for a change of action. */
+        post: operations["sumSaddleChange"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1373,7 +1464,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["setup"];
+        /** All gaps of a string from three of them. */
+        post: operations["sumSetup"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1389,7 +1481,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tension"];
+        /** The mass and the tension of a string. */
+        post: operations["sumTension"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1405,7 +1498,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["twoPost"];
+        /** Both posts of a bridge that carries all strings. */
+        post: operations["sumTwoPosts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1419,9 +1513,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["standing"];
+        /** The backups that are kept, and when the next one is made. */
+        get: operations["backups"];
         put?: never;
-        post: operations["add_1"];
+        /** Makes a backup now. */
+        post: operations["makeBackup"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1435,7 +1531,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** How many minutes things take at this bench. */
         get: operations["effort"];
+        /** Keeps how many minutes things take at this bench. */
         put: operations["keepEffort"];
         post?: never;
         delete?: never;
@@ -1451,7 +1549,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["learned"];
+        /** What readings tell of tools and hand. */
+        get: operations["learnedOfTools"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1467,7 +1566,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The schools of the shop: what it wants of relief, nut and action. */
         get: operations["schools"];
+        /** Keeps the schools of the shop. */
         put: operations["keepSchools"];
         post?: never;
         delete?: never;
@@ -1483,7 +1584,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The tools of the shop, with what each can see. */
         get: operations["tools"];
+        /** Keeps the tools of the shop. */
         put: operations["keepTools"];
         post?: never;
         delete?: never;
@@ -1499,7 +1602,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["standIn"];
+        /** The stand-in: a string that plays a frequency, for whoever has no instrument at hand. */
+        get: operations["playStandIn"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1515,9 +1619,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        /** The shop's string sets. */
+        get: operations["stringSets"];
         put?: never;
-        post: operations["add"];
+        /** Adds a set. */
+        post: operations["addStringSet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1533,7 +1639,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pull"];
+        /** What a set pulls on a neck, string by string. */
+        post: operations["sumPull"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1548,9 +1655,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        /** Changes a set. */
+        put: operations["changeStringSet"];
         post?: never;
-        delete: operations["remove"];
+        /** Removes a set. */
+        delete: operations["removeStringSet"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1563,7 +1672,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["tuning"];
+        /** Where every string is to be tuned. */
+        get: operations["tuningTable"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1576,6 +1686,7 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description About an earlier event. */
         About: {
             /** Format: int64 */
             after: number;
@@ -1589,6 +1700,7 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        /** @description A school of action at fret 12. */
         ActionSchoolView: {
             bass: string;
             code: string;
@@ -1603,14 +1715,21 @@ export interface components {
             tolerance: string;
             treble: string;
         };
+        /** @description The wanted action: a school, the player's favourite, or bands as typed lengths in the way of reading in use. */
         ActionTargetAsked: {
             /** Format: int64 */
             after: number;
+            /** @description what stands there now is wanted: the player's favourite */
             asMeasured?: boolean;
+            /** @description string 1 first */
             bands?: components["schemas"]["TypedBand"][];
             key: string;
+            /** @description code of a school; null when the bands are given */
             school?: string;
-            /** @enum {string} */
+            /**
+             * @description how the player plays, for a school
+             * @enum {string}
+             */
             style?: "any" | "lead" | "fingerstyle" | "strum" | "jazz" | "slide" | "percussive";
         };
         ActionTold: {
@@ -1621,30 +1740,52 @@ export interface components {
             /** Format: double */
             open: number;
         };
+        /** @description The next move. */
         AdviceView: {
+            /** @description whether its station can be left until the others are done */
             canWait: boolean;
             caution?: string;
+            /** @description what the button says that leaves it out; null when it cannot be left out */
             decline?: string;
-            /** @enum {string} */
+            /**
+             * @description what that button does
+             * @enum {string}
+             */
             does: "read" | "follow" | "close" | "reopen" | "nothing";
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the entry that the advice is about
+             */
             event?: number;
+            /** @description what the button says that does it; null when there is nothing to do here */
             follow?: string;
+            /** @description what the button says when all of it was done at once; null when there are no parts */
             followWhole?: string;
             headline: string;
+            /** @description what sort of advice it is; some stations have more to show for theirs */
             kind: string;
             ripple: components["schemas"]["Ripple"][];
+            /** @description the rule that it follows */
             rule: string;
+            /** @description the school that it follows */
             school: string;
-            /** @enum {string} */
+            /**
+             * @description where it is done
+             * @enum {string}
+             */
             station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            /** @description what to do on each slot, screw or side */
             steps: components["schemas"]["StepView"][];
+            /** @description strings to read, when a reading is asked for */
             strings: number[];
+            /** @description the unit of what is expected */
             suffix: string;
+            /** @description the tool to read with, when another one than that in use is asked for */
             tool?: string;
             turn?: components["schemas"]["TurnView"];
             why: string[];
         };
+        /** @description Expected heights after the next move, crowns in order of frets. */
         After: {
             crowns: number[];
             /** Format: double */
@@ -1657,13 +1798,19 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description How the backups stand. */
         BackupsView: {
             /** Format: int32 */
             count: number;
+            /** @description why the last could not be made; null when it could */
             failure?: string;
             folder: string;
+            /** @description when they are made and how long they are kept, in words */
             habit: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the last was made; null when there is none
+             */
             last?: string;
         };
         BarrelAsked: {
@@ -1675,6 +1822,7 @@ export interface components {
         BarrelTold: {
             screws: components["schemas"]["Support"][];
         };
+        /** @description The open jobs, and the newest of those that are closed. */
         BenchView: {
             closed: components["schemas"]["ClosedView"];
             demo: boolean;
@@ -1682,35 +1830,47 @@ export interface components {
             now: string;
             open: components["schemas"]["JobCard"][];
         };
+        /** @description How a string runs to its post. */
         BreakAngleAsked: {
+            /** @description from slot to post */
             distance: string;
+            /** @description how far the post's hole lies below the slot floor; minus when it stands higher */
             drop: string;
             /** Format: int32 */
             string: number;
             /** Format: double */
             wraps: number;
         };
+        /** @description The break angle and what to do about it. */
         BreakAngleTold: {
             degrees: string;
             shallow: boolean;
             text: string;
         };
+        /** @description A kind of bridge, for choosing. */
         BridgeKindView: {
             /** @enum {string} */
             kind: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             label: string;
         };
+        /** @description The bridge and the strings across it. */
         BridgeView: {
             across: components["schemas"]["CrossView"][];
+            /** @description what the neck angle means, line by line */
             angle: string[];
+            /** @description what the heights amount to across, in words */
             arc: string;
             /** @enum {string} */
             kind: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             label: string;
             pattern?: string;
+            /** @description thread pitch in words */
             pitch: string;
+            /** @description of the under-string gauges at hand, as typed */
             radii: string[];
+            /** @description heights are set with screws */
             screwed: boolean;
+            /** @description the supports from bass to treble; the two sides of a fixed saddle */
             screws: components["schemas"]["ScrewView"][];
             suffix: string;
             travel?: string;
@@ -1746,42 +1906,67 @@ export interface components {
         ClearanceTold: {
             frets: components["schemas"]["MarginTold"][];
         };
+        /** @description Some of the closed jobs. */
         ClosedView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of all that were found
+             */
             count: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many newer ones are left out
+             */
             from: number;
             jobs: components["schemas"]["JobCard"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many are told at once
+             */
             most: number;
         };
+        /** @description A line of as found and as left. */
         ClosingRow: {
             found: string;
             label: string;
+            /** @description the last reading, or what is reckoned */
             left: string;
+            /** @description whether as left is reckoned, for it was not read since it was moved */
             reckoned: boolean;
             target: string;
-            /** @enum {string} */
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
+            /** @description the same in words */
             verdictText: string;
         };
+        /** @description As found and as left, side by side. */
         ClosingView: {
             ready: boolean;
             remarks: string[];
             rows: components["schemas"]["ClosingRow"][];
         };
+        /** @description Corrected facts of an instrument, with the version that was corrected. */
         Correction: {
             facts: components["schemas"]["Facts"];
+            /** @description odd strings were asked about already */
             sure?: boolean;
             /** Format: int64 */
             version: number;
         };
+        /** @description The number of a new job. */
         Created: {
             /** Format: int64 */
             id: number;
         };
+        /** @description A string across the bridge, in mm; y from the board's centre line at the saddle. */
         CrossView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description expected after the next move; null when no move is proposed
+             */
             after?: number;
             /** Format: double */
             board: number;
@@ -1799,12 +1984,14 @@ export interface components {
             /** Format: double */
             z: number;
         };
+        /** @description Leaves out what is advised, or one step of it by its topic. */
         Decline: {
             /** Format: int64 */
             after: number;
             key: string;
             topic?: string;
         };
+        /** @description A dimension line at a fret, from y0 to y1. */
         Dimension: {
             /** Format: int32 */
             fret: number;
@@ -1812,21 +1999,34 @@ export interface components {
             label: string;
             suffix: string;
             text: string;
-            /** @enum {string} */
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             /** Format: double */
             y0: number;
             /** Format: double */
             y1: number;
         };
+        /** @description A reading in doubt. */
         DoubtView: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description its place on the tape
+             */
             seq: number;
+            /** @description what was read, with its unit */
             text: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the turn on the tape that seems not to have been made; null when there is none
+             */
             unturned?: number;
+            /** @description what speaks against it */
             why: string;
         };
+        /** @description Minutes as typed, with the version that was seen. */
         EffortAsked: {
             comeback: string;
             reading: string;
@@ -1835,8 +2035,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description What work costs. */
         EffortView: {
             comeback: string;
+            /** @description what the advice makes of it, in words */
             follows: string[];
             reading: string;
             retune: string;
@@ -1844,20 +2046,27 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description The same neck by another habit. */
         Equivalent: {
             bass: string;
             label: string;
             treble: string;
         };
+        /** @description The facts of an instrument as they are typed. */
         Facts: {
             /** @enum {string} */
             access: "headstock" | "heel" | "sound-hole";
+            /** @description any length text; <code>flat</code> or 0 for a flat board */
             boardRadius: string;
             /** Format: int32 */
             bodyJointFret: number;
-            /** @enum {string} */
+            /**
+             * @description how the saddles are raised; what is usual for the kind when null, and so for all that follow
+             * @enum {string}
+             */
             bridge?: "individual" | "bass" | "two-post" | "barrels" | "fixed" | "floating" | "vibrato-saddles" | "vibrato-posts";
             bridgeSpread?: string;
+            /** @description board radius at the last fret; <code>same</code> when it is not compound */
             endRadius?: string;
             /** Format: int32 */
             frets: number;
@@ -1866,21 +2075,32 @@ export interface components {
             /** @enum {string} */
             kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
             leftHanded: boolean;
-            /** @enum {string} */
+            /**
+             * @description the end at which their heads are
+             * @enum {string}
+             */
             lengthHead?: "tail" | "nut";
+            /** @description of the length screws, any length text; <code>unknown</code> to learn it */
             lengthPitch?: string;
             name: string;
             /** @enum {string} */
             nut?: "bone" | "plastic" | "brass" | "graphite" | "composite";
             nutWidth?: string;
+            /** @description from the neck, as in <code>neck usual springs, bridge strong wood</code>; <code>none</code> for none */
             pickups?: string;
+            /** @description how far the plate rises per mm towards the tail; a plain number */
             plateRise?: string;
             /** @enum {string} */
             rod: "single" | "double" | "none";
+            /** @description of a fixed saddle along the string, any length text */
             saddleThickness?: string;
+            /** @description any length text; a bare number is mm */
             scaleLength: string;
+            /** @description the set, string 1 first, in thou */
             strings?: string;
+            /** @description of the height screws, any length text; <code>unknown</code> to learn it */
             threadPitch?: string;
+            /** @description as spoken, lowest string first */
             tuning: string;
         };
         Filing: {
@@ -1890,6 +2110,7 @@ export interface components {
             /** Format: int32 */
             strokes: number;
         };
+        /** @description Slots filed in one pass. */
         Filings: {
             /** Format: int64 */
             after: number;
@@ -1902,10 +2123,12 @@ export interface components {
             flaw: "open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped";
             label: string;
         };
+        /** @description The advised move was made. */
         Followed: {
             /** Format: int64 */
             after: number;
             key: string;
+            /** @description all of it at once, where a part was advised first */
             whole?: boolean;
         };
         FretCents: {
@@ -1914,6 +2137,7 @@ export interface components {
             /** Format: int32 */
             fret: number;
         };
+        /** @description A crown. */
         FretPoint: {
             /** Format: int32 */
             fret: number;
@@ -1922,20 +2146,25 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description A side of a pickup. */
         GapRow: {
             found?: string;
             label: string;
+            /** @description the reading before the move; null while it stands */
             note?: string;
+            /** @description what was read while it stands, what is reckoned after a move */
             now?: string;
             reckoned: boolean;
             /** @enum {string} */
             side: "bass" | "treble";
+            /** @description of what is reckoned (1 sd); null while it was read so */
             spread?: string;
             target: string;
             /** @enum {string} */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
         };
+        /** @description An under-string gauge at the saddles: its radius as a typed length, and the strings that ring. */
         GaugePattern: {
             /** Format: int64 */
             after: number;
@@ -1943,6 +2172,7 @@ export interface components {
             radius: string;
             ringing: number[];
         };
+        /** @description Where the string's underside is wanted at a fret: from y0 to y1. */
         Ghost: {
             /** Format: int32 */
             fret: number;
@@ -1952,6 +2182,7 @@ export interface components {
             /** Format: double */
             y1: number;
         };
+        /** @description The way of reading relief. */
         Habit: {
             /** Format: int64 */
             after: number;
@@ -1976,6 +2207,7 @@ export interface components {
             heldLow: number;
             label: string;
         };
+        /** @description A habit of reading relief. */
         HabitGiven: {
             /** Format: int32 */
             gaugeFret: number;
@@ -1992,11 +2224,16 @@ export interface components {
             heldLow: number;
             tool: string;
         };
+        /** @description What was heard. */
         HeardView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description above the note's pitch
+             */
             cents?: number;
             centsText?: string;
             detail: string;
+            /** @description this was plucked since the last one was taken */
             fresh: boolean;
             /** Format: int32 */
             fret: number;
@@ -2004,15 +2241,23 @@ export interface components {
             /** @enum {string} */
             how: "open" | "fretted" | "harmonic";
             inTune: boolean;
+            /** @description as it stands after recording; null when nothing was */
             job?: components["schemas"]["JobView"];
+            /** @description the note as it is spoken */
             label: string;
+            /** @description nothing, ringing (heard but not steady) or steady */
             state: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description recognised or expected
+             */
             string: number;
+            /** @description it was recorded */
             taken: boolean;
             /** Format: double */
             tolerance: number;
             trace: components["schemas"]["TracePoint"][];
+            /** @description it will not settle; it can be taken as it is */
             wavers: boolean;
         };
         HeightChoice: {
@@ -2022,22 +2267,33 @@ export interface components {
             /** Format: int32 */
             pressed: number;
         };
+        /** @description How heights are read. */
         HeightHabitView: {
             flat: boolean;
             /** Format: int32 */
             fret: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description nut: the fret held, 0 for open; action: 1 with a capo at 1
+             */
             pressed: number;
             tool: string;
         };
+        /** @description The way of reading nut or action. */
         HeightReading: {
             /** Format: int64 */
             after: number;
             flat: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description action: the fret at which it is read; nut: 1
+             */
             fret: number;
             key: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description nut: the fret held, 0 for open; action: 1 with a capo at 1
+             */
             pressed: number;
             tool: string;
         };
@@ -2047,14 +2303,18 @@ export interface components {
             reason: string;
             school: string;
         };
+        /** @description What is wanted at a station. */
         HeightTargetView: {
+            /** @description of every string as they are typed, string 1 first, in the way of reading in use */
             bands: components["schemas"]["TypedBandView"][];
             label: string;
             reason: string;
+            /** @description code of the school; null when set by hand */
             school?: string;
             schools: components["schemas"]["HeightSchoolView"][];
             styles: components["schemas"]["StyleView"][];
         };
+        /** @description The ledger of the nut or action station. */
         HeightView: {
             habit: components["schemas"]["HeightHabitView"];
             method: string;
@@ -2067,6 +2327,7 @@ export interface components {
             target: components["schemas"]["HeightTargetView"];
             tools: components["schemas"]["ToolChoice"][];
         };
+        /** @description The instrument's facts, as typed and as shown. */
         InstrumentView: {
             /** @enum {string} */
             access: "headstock" | "heel" | "sound-hole";
@@ -2101,7 +2362,10 @@ export interface components {
             strings: string;
             threadPitch: string;
             tuning: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description counts corrections; sent back with the next one
+             */
             version: number;
         };
         IntonationAsked: {
@@ -2120,16 +2384,20 @@ export interface components {
             /** Format: double */
             turns?: number;
         };
+        /** @description The intonation station. */
         IntonationView: {
             method: string;
+            /** @description the note to sound next; null when every chosen note is read and stands */
             next?: components["schemas"]["NoteView"];
             remarks: string[];
             rows: components["schemas"]["ToneRow"][];
             saddles: components["schemas"]["SaddlesView"];
             strings: components["schemas"]["StringsOnView"];
+            /** @description what should be seen to before the numbers are trusted */
             warnings: string[];
             ways: components["schemas"]["ToneWaysView"];
         };
+        /** @description A job on the bench. */
         JobCard: {
             complaint: string;
             /** Format: int64 */
@@ -2138,17 +2406,26 @@ export interface components {
             kind: string;
             /** Format: date-time */
             lastAt: string;
+            /** @description what to do next */
             next: string;
             nextKind: string;
             /** Format: date-time */
             openedAt: string;
             player: string;
+            /** @description how every station agreed on stands, in words */
             standing: string;
             /** Format: int64 */
             ticket: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description until when it waits by itself; null when it waits for the technician
+             */
             waitingUntil?: string;
         };
+        /**
+         * @description A job as the page draws it. Every number that is shown comes as text in the unit asked for; lengths for drawing are in mm
+         *      and named so.
+         */
         JobView: {
             action: components["schemas"]["HeightView"];
             advice: components["schemas"]["AdviceView"];
@@ -2162,6 +2439,7 @@ export interface components {
             id: number;
             instrument: components["schemas"]["InstrumentView"];
             intonation: components["schemas"]["IntonationView"];
+            /** @description names this page, so that a window can say which one it has */
             mark: string;
             /** Format: date-time */
             now: string;
@@ -2171,6 +2449,7 @@ export interface components {
             pickups: components["schemas"]["PickupsView"];
             player: string;
             relief: components["schemas"]["ReliefView"];
+            /** @description what the stations add, by the names that their doors give */
             rooms: {
                 [key: string]: unknown;
             };
@@ -2188,11 +2467,17 @@ export interface components {
             unit: string;
             unitSuffix: string;
         };
+        /** @description What to keep for later jobs. */
         Keep: {
-            /** @enum {string} */
+            /**
+             * @description whose wish it is
+             * @enum {string}
+             */
             scope: "shop" | "player" | "instrument";
+            /** @description relief, nut, action or order */
             what: string;
         };
+        /** @description What is usual for a kind of instrument. */
         KindView: {
             /** @enum {string} */
             access: "headstock" | "heel" | "sound-hole";
@@ -2219,6 +2504,7 @@ export interface components {
             strings: string;
             tuning: string;
         };
+        /** @description A station is left until the others are done. */
         Later: {
             /** Format: int64 */
             after: number;
@@ -2226,6 +2512,7 @@ export interface components {
             /** @enum {string} */
             station: "relief" | "nut" | "action" | "intonation" | "pickups";
         };
+        /** @description The place of the last entry of a job. */
         Latest: {
             /** Format: int64 */
             seq: number;
@@ -2235,11 +2522,17 @@ export interface components {
             mm: number;
             text: string;
         };
+        /** @description What was learned. */
         LearnedView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many were looked at
+             */
             jobs: number;
+            /** @description what they tell; empty while nothing is known well enough to be spoken of */
             lines: string[];
         };
+        /** @description What leaves did, in mm: the largest that went free, the one that just touched, the smallest that lifted the string. */
         Leaves: {
             /** Format: double */
             free?: number;
@@ -2262,34 +2555,47 @@ export interface components {
             /** Format: double */
             total: number;
         };
+        /** @description One string of the ledger. */
         LedgerRow: {
+            /** @description the reading that waits in this row for a second opinion */
             doubt?: components["schemas"]["DoubtView"];
+            /** @description the first reading before anything was moved, as it was read; null when there is none */
             found?: string;
+            /** @description how it was read, where that is not the way in use */
             foundBy?: string;
+            /** @description at hand around what is expected; none where leaves do not reach */
             leaves: components["schemas"]["LeafView"][];
             name: string;
+            /** @description what stands beside now, smaller: the reading before the move, what is reckoned besides it; null when there is nothing to say */
             note?: string;
+            /** @description what was read while it stands; what is reckoned after a move or from another way of reading; null while nothing is known */
             now?: string;
+            /** @description whether now is reckoned, not read */
             reckoned: boolean;
             side: string;
+            /** @description one standard deviation of a reckoned now */
             spread?: string;
             /** Format: int32 */
             string: number;
             target: string;
             /** @enum {string} */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
+            /** @description what the verdict means in words */
             verdictText: string;
         };
+        /** @description Text of a length, with the unit of a bare number. */
         LengthAsked: {
             text: string;
             unit?: string;
         };
+        /** @description Which way the length screws work. */
         LengthDirection: {
             /** Format: int64 */
             after: number;
             clockwiseBack: boolean;
             key: string;
         };
+        /** @description One length in three units. */
         LengthTold: {
             /** Format: double */
             in64: number;
@@ -2298,6 +2604,7 @@ export interface components {
             /** Format: double */
             thou: number;
         };
+        /** @description How far a saddle can still go, as typed lengths. */
         LengthTravel: {
             /** Format: int64 */
             after: number;
@@ -2307,34 +2614,58 @@ export interface components {
             /** Format: int32 */
             support: number;
         };
+        /** @description A string heard through a pickup. */
         LevelView: {
             name: string;
             /** Format: int32 */
             string: number;
+            /** @description dB against the mean of the strings there; null while it was not heard */
             text?: string;
         };
+        /** @description What was heard. */
         ListenView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description above its target
+             */
             cents?: number;
+            /** @description the same with sign */
             centsText?: string;
+            /** @description the numbers, or what to do about bad sound */
             detail: string;
+            /** @description this is a string plucked since the last one was taken */
             fresh: boolean;
+            /** @description what to do */
             headline: string;
+            /** @description within the tolerance */
             inTune: boolean;
+            /** @description nothing, ringing (heard but not steady) or steady */
             state: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that was recognised or expected
+             */
             string?: number;
+            /** @description steady, in tune and come to the right way: go on to the next */
             take: boolean;
             trace: components["schemas"]["TracePoint"][];
         };
+        /** @description The tightest place of one note. */
         MarginTold: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fretted here; 0 is open
+             */
             fret: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the fret with the least room
+             */
             hits: number;
             /** Format: double */
             margin: number;
         };
+        /** @description A straightedge over the bridge; as a typed length, minus when it runs into it. */
         NeckAngle: {
             above: string;
             /** Format: int64 */
@@ -2356,6 +2687,7 @@ export interface components {
             /** Format: double */
             thickness: number;
         };
+        /** @description A wedge in the neck pocket; thickness as a typed length. */
         NeckShimming: {
             /** Format: int64 */
             after: number;
@@ -2370,22 +2702,28 @@ export interface components {
             /** Format: double */
             z: number;
         };
+        /** @description A new job. */
         NewJob: {
             complaint: string;
             instrument: components["schemas"]["Facts"];
             player: string;
+            /** @description names this request: sent again it opens no second job */
             requestKey: string;
+            /** @description the stations agreed on; all when null */
             scope?: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
+            /** @description odd strings were asked about already */
             sure?: boolean;
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";
         };
+        /** @description Free text. */
         Note: {
             /** Format: int64 */
             after: number;
             key: string;
             text: string;
         };
+        /** @description A way of sounding a string. */
         NoteView: {
             /** Format: int32 */
             fret: number;
@@ -2396,32 +2734,47 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description What belongs to the nut besides its heights. */
         NutBenchView: {
+            /** @description what a stroke takes off, in words */
             bite: string;
             flaws: components["schemas"]["FlawView"][];
             material: string;
             slots: components["schemas"]["SlotView"][];
             temporary: boolean;
+            /** @description of the nut, with its unit */
             width: string;
         };
+        /** @description A nut reading. */
         NutGiven: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description held fret of a pressed reading, 2 to 5
+             */
             fret?: number;
+            /** @description open or pressed */
             method: string;
             /** Format: double */
             value: number;
         };
+        /** @description The nut reworked otherwise. */
         NutRework: {
             /** Format: int64 */
             after: number;
+            /** @description as a typed length, minus lowers; only for the underside, for what is filled, shimmed or new is read */
             change?: string;
             key: string;
-            /** @enum {string} */
+            /**
+             * @description of a new nut
+             * @enum {string}
+             */
             material?: "bone" | "plastic" | "brass" | "graphite" | "composite";
+            /** @description the slots; all when null */
             strings?: number[];
             /** @enum {string} */
             way: "underside-sanded" | "shimmed" | "filled" | "renewed";
         };
+        /** @description A school of nut heights; heldFret 0 is open. */
         NutSchoolView: {
             bassHigh: string;
             bassLow: string;
@@ -2446,14 +2799,19 @@ export interface components {
         NutSlotsTold: {
             centres: number[];
         };
+        /** @description The wanted heights of the nut: a school, the player's favourite, or bands as typed lengths in the way of reading in use. */
         NutTargetAsked: {
             /** Format: int64 */
             after: number;
+            /** @description what stands there now is wanted: the player's favourite */
             asMeasured?: boolean;
+            /** @description string 1 first */
             bands?: components["schemas"]["TypedBand"][];
             key: string;
+            /** @description code of a school; null when the bands are given */
             school?: string;
         };
+        /** @description A string by its number. */
         OneString: {
             /** Format: int64 */
             after: number;
@@ -2461,6 +2819,7 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description The order of work. */
         Order: {
             /** Format: int64 */
             after: number;
@@ -2474,17 +2833,20 @@ export interface components {
             order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
             reason: string;
         };
+        /** @description The order of work and what was agreed on. */
         OrderView: {
             /** @enum {string} */
             order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
             orders: components["schemas"]["OrderChoice"][];
             scope: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
         };
+        /** @description Other strings were put on: their gauges, string 1 first, in thou. */
         OtherStrings: {
             /** Format: int64 */
             after: number;
             key: string;
             strings: string;
+            /** @description odd gauges were asked about already */
             sure?: boolean;
         };
         PairMember: {
@@ -2493,6 +2855,7 @@ export interface components {
             /** Format: double */
             compensation: number;
         };
+        /** @description Two strings on one saddle. */
         PairView: {
             higher: string;
             lower: string;
@@ -2512,6 +2875,7 @@ export interface components {
             /** Format: double */
             saddleBack: number;
         };
+        /** @description A pickup gap as a typed length. */
         PickupGap: {
             /** Format: int64 */
             after: number;
@@ -2522,6 +2886,7 @@ export interface components {
             side: "bass" | "treble";
             text: string;
         };
+        /** @description The wanted pickup gaps as typed lengths. */
         PickupGaps: {
             /** Format: int64 */
             after: number;
@@ -2531,6 +2896,7 @@ export interface components {
             usualBass: components["schemas"]["TypedBand"];
             usualTreble: components["schemas"]["TypedBand"];
         };
+        /** @description What a pickup shows. */
         PickupSigns: {
             /** Format: int64 */
             after: number;
@@ -2539,12 +2905,14 @@ export interface components {
             pickup: number;
             signs: ("weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits")[];
         };
+        /** @description The wanted gaps by how strongly a pickup pulls. */
         PickupTargetView: {
             strongBass: components["schemas"]["TypedGap"];
             strongTreble: components["schemas"]["TypedGap"];
             usualBass: components["schemas"]["TypedGap"];
             usualTreble: components["schemas"]["TypedGap"];
         };
+        /** @description Pickup screws turned, clockwise positive. */
         PickupTurn: {
             /** Format: int64 */
             after: number;
@@ -2558,6 +2926,7 @@ export interface components {
             /** Format: int32 */
             trebleSixteenths?: number;
         };
+        /** @description One pickup, counted from the neck. */
         PickupView: {
             balance: string[];
             gaps: components["schemas"]["GapRow"][];
@@ -2568,12 +2937,14 @@ export interface components {
             pickup: number;
             signs: ("weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits")[];
         };
+        /** @description Pickups lowered out of the way, or brought back. */
         PickupsDown: {
             /** Format: int64 */
             after: number;
             down: boolean;
             key: string;
         };
+        /** @description The pickups station. */
         PickupsView: {
             lowered: boolean;
             method: string;
@@ -2584,16 +2955,30 @@ export interface components {
             suffix: string;
             target: components["schemas"]["PickupTargetView"];
         };
+        /** @description A pitch. */
         PitchTold: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description against the frequency that was asked about, if one was
+             */
             cents?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 0 to 1
+             */
             confidence: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Hz
+             */
             frequency: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description B of <code>f_j = j f sqrt(1 + B j^2)</code>
+             */
             inharmonicity: number;
         };
+        /** @description Nothing but the event itself. */
         Plain: {
             /** Format: int64 */
             after: number;
@@ -2605,48 +2990,91 @@ export interface components {
             /** Format: double */
             treble: number;
         };
+        /** @description Why something was not done. */
+        Problem: {
+            /** @description for the page, where it has more to offer */
+            code?: string;
+            /** @description in words, to be shown as they are */
+            detail?: string;
+            /** @description what was not allowed */
+            field?: string;
+            /** Format: int32 */
+            status?: number;
+            /** @description the same as it is spoken */
+            suggested?: string;
+            /** @description what was probably meant, to be sent instead */
+            suggestion?: string;
+            title?: string;
+        };
+        /** @description What the set pulls. */
         Pull: {
             /** Format: double */
             beforeTotal?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description expected change of relief in mm, held at 1 and body joint, for the change of total tension
+             */
             reliefChange?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description its standard deviation
+             */
             reliefSd?: number;
             strings: components["schemas"]["StringPull"][];
             /** Format: double */
             total: number;
         };
+        /** @description A set in a tuning, compared with another. */
         PullAsked: {
+            /** @description the set that comes off, when one is compared; null for none */
             beforeGauges?: string;
+            /** @description the tuning before; null when it stays */
             beforeTuning?: string;
+            /** @description string 1 first */
             gauges: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description pitch of A4 in Hz; 440 when null
+             */
             reference?: number;
+            /** @description any length text; a bare number is mm */
             scaleLength: string;
+            /** @description lowest string first */
             tuning: string;
         };
         ReadAsked: {
             texts: string[];
             unit: string;
         };
+        /** @description A length in mm, or why the text is none. */
         ReadTold: {
             /** Format: double */
             mm?: number;
             trouble?: string;
         };
+        /** @description A reading, typed, tapped on the leaves, or told by tapping the string. */
         Reading: {
             /** Format: int64 */
             after: number;
             key: string;
             leaves?: components["schemas"]["Leaves"];
-            /** @enum {string} */
+            /**
+             * @description where it belongs; relief when null
+             * @enum {string}
+             */
             station?: "relief" | "nut" | "action" | "intonation" | "pickups";
             /** Format: int32 */
             string: number;
+            /** @description the odd value was asked about already */
             sure?: boolean;
-            /** @enum {string} */
+            /**
+             * @description what ear and finger say when the string is tapped
+             * @enum {string}
+             */
             tap?: "nothing" | "just-bounces" | "clearly";
+            /** @description typed length or bracket; null when tapped */
             text?: string;
+            /** @description another tool than the one in use; null for that one */
             tool?: string;
         };
         ReliefAsked: {
@@ -2678,6 +3106,7 @@ export interface components {
         ReliefTold: {
             readings: number[];
         };
+        /** @description The ledger of the relief station. */
         ReliefView: {
             equivalents: components["schemas"]["Equivalent"][];
             habit: components["schemas"]["HabitView"];
@@ -2690,28 +3119,38 @@ export interface components {
             tools: components["schemas"]["ToolChoice"][];
             ways: components["schemas"]["WaysView"];
         };
+        /** @description What a move is expected to change. */
         Ripple: {
             change: string;
             expected: string;
             label: string;
             now: string;
         };
+        /** @description Which way the rod straightens. */
         RodDirection: {
             /** Format: int64 */
             after: number;
             key: string;
             straightensAnticlockwise: boolean;
         };
+        /** @description A turn of the rod. */
         RodTurn: {
             /** Format: int64 */
             after: number;
+            /** @description went past and came back tightening */
             finishTightening: boolean;
+            /** @description turned without biting */
             free: boolean;
             key: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description net, positive tightens (straightens); null when <code>turns</code> says it
+             */
             sixteenths?: number;
+            /** @description the same as it is spoken, like <code>1/8</code> or <code>-1 1/4</code> */
             turns?: string;
         };
+        /** @description The page of one station. */
         RoomView: {
             action?: components["schemas"]["HeightView"];
             bridge?: components["schemas"]["BridgeView"];
@@ -2720,10 +3159,14 @@ export interface components {
             nutBench?: components["schemas"]["NutBenchView"];
             pickups?: components["schemas"]["PickupsView"];
             relief?: components["schemas"]["ReliefView"];
+            /** @description what the station adds */
             rooms: {
                 [key: string]: unknown;
             };
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the place of the last event
+             */
             seq: number;
             station: components["schemas"]["StationView"];
             unit: string;
@@ -2748,23 +3191,28 @@ export interface components {
             /** Format: double */
             turns?: number;
         };
+        /** @description Where the saddles stand behind the first string's, as typed lengths, string 1 first. */
         SaddlePlaces: {
             /** Format: int64 */
             after: number;
             key: string;
             places: string[];
         };
+        /** @description How far a fixed saddle stands proud of its bridge where it is lowest, as a typed length. */
         SaddleProud: {
             /** Format: int64 */
             after: number;
             key: string;
             proud: string;
         };
+        /** @description A change of a fixed saddle, as typed lengths; minus lowers. Only sanding has an amount that is believed: what is shimmed or new is read. */
         SaddleRework: {
             /** Format: int64 */
             after: number;
+            /** @description under the lowest string */
             bass?: string;
             key: string;
+            /** @description under string 1 */
             treble?: string;
             /** @enum {string} */
             way: "sanded" | "shimmed" | "renewed";
@@ -2776,21 +3224,29 @@ export interface components {
             /** Format: int32 */
             support: number;
         };
+        /** @description Saddles moved along the strings, one entry for each from bass to treble. */
         Saddles: {
             /** Format: int64 */
             after: number;
+            /** @description typed lengths, positive away from the nut; empty when all were moved by their screws */
             back: string[];
             key: string;
+            /** @description clockwise turns of the length screws; empty when none were turned, or <code>turns</code> says it */
             sixteenths: number[];
+            /** @description the same as it is spoken; empty text for one that was not turned */
             turns?: string[];
         };
+        /** @description The saddles along the strings. */
         SaddlesView: {
+            /** @description whether a clockwise turn of its screw moves a saddle away from the nut */
             clockwiseBack: boolean;
             mechanism: string;
+            /** @description what the measured pattern of saddles says; empty while it was not measured */
             pattern: string[];
             saddles: components["schemas"]["SaddleView"][];
             screw: string;
             screwed: boolean;
+            /** @description where each starts on a bare bridge */
             starts: string[];
         };
         SchoolView: {
@@ -2800,6 +3256,7 @@ export interface components {
             school: string;
             treble: string;
         };
+        /** @description The schools as they shall be, with the version that was seen. */
         SchoolsAsked: {
             action: components["schemas"]["ActionSchoolView"][];
             nut: components["schemas"]["NutSchoolView"][];
@@ -2807,6 +3264,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description The schools of the shop. */
         SchoolsView: {
             action: components["schemas"]["ActionSchoolView"][];
             actionSuffix: string;
@@ -2817,40 +3275,63 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description The work agreed on. */
         Scope: {
             /** Format: int64 */
             after: number;
             key: string;
             stations: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
         };
+        /** @description A support of the bridge. */
         ScrewView: {
+            /** @description what the next move asks of it; null when nothing */
             move?: string;
             name: string;
+            /** @description turns since as found */
             net: string;
+            /** @description whether there are any */
             turned: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description its place across the bridge, mm, treble positive
+             */
             z: number;
         };
+        /** @description Turns of the height screws. */
         Screws: {
             /** Format: int64 */
             after: number;
             key: string;
+            /** @description of each screw from bass to treble, positive raises; null when <code>turns</code> says it */
             sixteenths?: number[];
+            /** @description the same as it is spoken; empty text for a screw that was not turned */
             turns?: string[];
         };
+        /**
+         * @description The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1
+         *      and the body joint.
+         */
         SectionView: {
+            /** @description where things are expected after the next move; null when no move is proposed */
             after?: components["schemas"]["After"];
             /** Format: int32 */
             bodyJointFret: number;
             dimensions: components["schemas"]["Dimension"][];
             frets: components["schemas"]["FretPoint"][];
             ghosts: components["schemas"]["Ghost"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description upper fret held for relief
+             */
             heldHigh: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description lower fret held for relief, 0 for the nut end
+             */
             heldLow: number;
             /** Format: double */
             nutY: number;
+            /** @description what the picture cannot show: a neck without a gap is straight or bent back; null otherwise */
             remark?: string;
             /** Format: double */
             saddleX: number;
@@ -2860,6 +3341,7 @@ export interface components {
             scaleLength: number;
             /** Format: int32 */
             string: number;
+            /** @description false while neither nut nor action was read: the string's height is only what is usual */
             stringKnown: boolean;
             stringName: string;
         };
@@ -2867,7 +3349,9 @@ export interface components {
             gauges: string;
             name: string;
         };
+        /** @description A set of the shop. */
         SetView: {
+            /** @description string 1 first, thou; w nickel, s steel, b bronze, n nylon */
             gauges: string;
             /** Format: int64 */
             id: number;
@@ -2903,6 +3387,7 @@ export interface components {
         };
         ShowAsked: {
             lengths: number[];
+            /** @description numbers of turns, shown to the nearest sixteenth */
             turns: number[];
             unit: string;
         };
@@ -2916,6 +3401,7 @@ export interface components {
             /** @enum {string} */
             sign: "weak-spring" | "pulled-pitch" | "false-tones" | "choked" | "string-hits";
         };
+        /** @description What was found on looking at a slot. */
         SlotCheck: {
             /** Format: int64 */
             after: number;
@@ -2924,66 +3410,96 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description Where a slot is and belongs. */
         SlotPlace: {
             measured: string;
+            /** @description what to do about it, in words */
             move: string;
             name: string;
             /** Format: int32 */
             string: number;
             wanted: string;
         };
+        /** @description A nut slot. */
         SlotView: {
+            /** @description whether it was looked at */
             checked: boolean;
+            /** @description which file fits it, or what is missing */
             file: string;
             flaws: ("open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped")[];
             gauge: string;
             name: string;
             /** Format: int32 */
             string: number;
+            /** @description strokes until it is level with the frets */
             toFrets?: string;
         };
+        /** @description The slots as they are. */
         SpacingAsked: {
+            /** @description wanted from the bass end to the outer side of the lowest string; null for where it is */
             bassEdge?: string;
+            /** @description measured from the bass end of the nut, string 1 first, as typed lengths */
             centres: string[];
+            /** @description centres or gaps */
             rule: string;
+            /** @description wanted from the treble end to the outer side of string 1; null for where it is */
             trebleEdge?: string;
         };
+        /** @description The height of the crown line over the board at the nut, as a typed length. */
         StackAsked: {
             fretHeight: string;
         };
+        /** @description A station of the job. */
         StationView: {
             key: string;
             label: string;
             note: string;
             /** Format: int32 */
             number: number;
+            /** @description now, done, waiting, left (not agreed on) or later (not part of Barytone's work on this job yet) */
             state: string;
         };
+        /** @description One line of a move: where, how much, and what to expect. */
         StepView: {
             amount: string;
             expected: string;
+            /** @description the topic by which this line alone is left out; null when the move is one */
             leave?: string;
+            /** @description what the amount comes to, or what it is done with; null when there is nothing to add */
             more?: string;
             where: string;
         };
+        /** @description A stack of leaves that stops the file. */
         StopStack: {
+            /** @description of the stack, with its sign */
             error: string;
+            /** @description of the stack on the board, against the nut */
             height: string;
+            /** @description that make it, thickest first */
             leaves: string;
             name: string;
             /** Format: int32 */
             string: number;
+            /** @description what stands on them, added up */
             total: string;
         };
+        /** @description A job that cannot be shown: what is stored of it, so that it can be put right. */
         StoredView: {
             /** Format: int64 */
             id: number;
+            /** @description its facts; null when they cannot be read either */
             instrument?: components["schemas"]["InstrumentView"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the place of the last entry
+             */
             seq: number;
+            /** @description every entry that can be undone, newest first */
             tape: components["schemas"]["TapeLine"][];
+            /** @description what is wrong with it; null when it can be shown again */
             why?: string;
         };
+        /** @description A stretched string, with the drop in cents as typed. */
         Stretch: {
             /** Format: int64 */
             after: number;
@@ -2992,6 +3508,7 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description Stretch rounds of a string. */
         StretchView: {
             last?: string;
             name: string;
@@ -3011,6 +3528,7 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description What strings are on. */
         StringsOn: {
             /** Format: int64 */
             after: number;
@@ -3018,6 +3536,7 @@ export interface components {
             age: "new" | "played-in" | "old";
             key: string;
         };
+        /** @description The strings that are on. */
         StringsOnView: {
             /** @enum {string} */
             age: "new" | "played-in" | "old";
@@ -3035,23 +3554,28 @@ export interface components {
             /** Format: double */
             turns: number;
         };
+        /** @description A line of the tape. */
         TapeLine: {
             /** Format: date-time */
             at: string;
+            /** @description surprising or off-pitch when the reading is not believed yet */
             doubt?: string;
             dropped: boolean;
+            /** @description that it does not fit the instrument as it is now, or what happened to the clock before it; null for nothing */
             mark?: string;
             /** Format: int64 */
             seq: number;
             text: string;
             undone: boolean;
         };
+        /** @description The wanted relief: a school, or bands as typed lengths in the current habit. */
         Target: {
             /** Format: int64 */
             after: number;
             bassHigh?: string;
             bassLow?: string;
             key: string;
+            /** @description name of a school; null when the bands are given */
             school?: string;
             trebleHigh?: string;
             trebleLow?: string;
@@ -3083,53 +3607,74 @@ export interface components {
             /** Format: double */
             tension: number;
         };
+        /** @description An error that was read. */
         ToneCell: {
             /** Format: double */
             cents: number;
             /** Format: int32 */
             fret: number;
+            /** @description reckoned since; read it again */
             stale: boolean;
             text: string;
         };
+        /** @description One string of the ledger, lowest first. */
         ToneRow: {
+            /** @description the same after the move; empty when none is wanted */
             after: number[];
             cells: components["schemas"]["ToneCell"][];
+            /** @description the error expected at frets 1 and up, in cents; empty while nothing is read */
             curve: number[];
+            /** @description error at 12 as found */
             found?: string;
+            /** @description what the saddle wants, in words; null when nothing */
             move?: string;
             name: string;
+            /** @description how it can be sounded */
             notes: components["schemas"]["NoteView"][];
+            /** @description what its saddle must take away, as cents at 12 */
             now?: string;
             reckoned: boolean;
             side: string;
+            /** @description what the frets say of nut and saddle; null while fewer than two are read */
             split?: string;
+            /** @description of what is reckoned, cents (1 sd); null while it was read so */
             spread?: string;
             /** Format: int32 */
             string: number;
             target: string;
             /** Format: double */
             tolerance: number;
+            /** @description what is typed next, when the open string is in tune */
             type: components["schemas"]["NoteView"];
-            /** @enum {string} */
+            /**
+             * @description in, high (sharp), low (flat), stale or unread
+             * @enum {string}
+             */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
             wanted: components["schemas"]["NoteView"][];
         };
+        /** @description How intonation is read and judged. */
         ToneWays: {
+            /** @description as typed, Hz */
             a4: string;
             /** Format: int64 */
             after: number;
             frets: number[];
             key: string;
+            /** @description as typed, lowest string first; empty for none */
             offsets: string;
+            /** @description from bass to treble */
             pairs: ("split" | "favour-first" | "favour-second")[];
             /** @enum {string} */
             reference: "open" | "harmonic";
+            /** @description as typed, string 1 first, in cents */
             tolerances: string[];
             upToPitch: boolean;
             /** @enum {string} */
             where: "twelfth" | "everywhere" | "low" | "high";
         };
+        /** @description How it is read and judged; lists by string run from string 1, pairs from bass to treble. */
         ToneWaysView: {
             a4: string;
             choices: number[];
@@ -3149,6 +3694,7 @@ export interface components {
             label: string;
             precision: string;
         };
+        /** @description A kind of tool, with the unit in which its size is spoken. */
         ToolKindView: {
             /** @enum {string} */
             kind: "leaf" | "nut-file" | "ruler" | "action-card" | "caliper" | "radius-gauge" | "straightedge" | "notched-straightedge" | "key" | "capo" | "fret-rocker" | "tuner" | "hygrometer" | "soldering-iron" | "other";
@@ -3156,35 +3702,51 @@ export interface components {
             sized: boolean;
             suffix: string;
         };
+        /** @description A tool. */
         ToolView: {
             /** @enum {string} */
             kind: "leaf" | "nut-file" | "ruler" | "action-card" | "caliper" | "radius-gauge" | "straightedge" | "notched-straightedge" | "key" | "capo" | "fret-rocker" | "tuner" | "hygrometer" | "soldering-iron" | "other";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the size as it is kept; sent back with a size that was not typed anew, so that looking at a tool in another unit does not change it
+             */
             mm?: number;
             name: string;
+            /** @description as typed, in the unit of its kind */
             size: string;
             /** @enum {string} */
             state: "good" | "bent" | "worn" | "missing";
         };
+        /** @description The tools as they shall be, with the version that was seen. */
         ToolsAsked: {
             tools: components["schemas"]["ToolView"][];
             /** Format: int64 */
             version: number;
         };
+        /** @description The tools of the shop. */
         ToolsView: {
             kinds: components["schemas"]["ToolKindView"][];
+            /** @description what heights can be measured with, finest first, in words */
             measures: string[];
             states: string[];
             tools: components["schemas"]["ToolView"][];
             /** Format: int64 */
             version: number;
         };
+        /** @description A point of the trace of the last seconds. */
         TracePoint: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description s before now
+             */
             ago: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description against the note that is meant, at most 50 either way
+             */
             cents: number;
         };
+        /** @description How far the saddles can still go, as typed lengths. */
         Travel: {
             /** Format: int64 */
             after: number;
@@ -3192,23 +3754,39 @@ export interface components {
             key: string;
             up: string;
         };
+        /** @description A string to be tuned. */
         TunedString: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Hz
+             */
             frequency: number;
+            /** @description its note */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 is the highest
+             */
             number: number;
+            /** @description the same as text with its unit */
             target: string;
         };
+        /** @description The whole tuning, lowest string first. */
         TuningView: {
             strings: components["schemas"]["TunedString"][];
         };
+        /** @description A proposed turn. */
         TurnView: {
             amount: string;
+            /** @description net direction as seen from the access end */
             clockwise: boolean;
             finishTightening: boolean;
+            /** @description the access end in words */
             seenFrom: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description net, positive tightens
+             */
             sixteenths: number;
         };
         TwoPostAsked: {
@@ -3222,6 +3800,7 @@ export interface components {
             residuals: number[];
             treble: components["schemas"]["Support"];
         };
+        /** @description A band as it was typed. */
         TypedBand: {
             high: string;
             low: string;
@@ -3237,9 +3816,11 @@ export interface components {
             high: string;
             low: string;
         };
+        /** @description A pitch as the technician's own tuner showed it. */
         TypedPitch: {
             /** Format: int64 */
             after: number;
+            /** @description above the note's pitch, as typed: <code>+3</code>, <code>-1.5</code> */
             cents: string;
             /** Format: int32 */
             fret: number;
@@ -3248,16 +3829,20 @@ export interface components {
             key: string;
             /** Format: int32 */
             string: number;
+            /** @description it was asked about already, and the string had been brought back to pitch */
             sure?: boolean;
         };
+        /** @description Moved without counting. */
         Uncounted: {
             /** Format: int64 */
             after: number;
             key: string;
             /** @enum {string} */
             station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            /** @description that were moved; all when null */
             strings?: number[];
         };
+        /** @description Undo; without an event the newest that counts. */
         Undo: {
             /** Format: int64 */
             after: number;
@@ -3265,6 +3850,7 @@ export interface components {
             event?: number;
             key: string;
         };
+        /** @description The way of turning the rod. */
         Ways: {
             /** Format: int64 */
             after: number;
@@ -3306,6 +3892,7 @@ export interface operations {
     bench: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -3323,13 +3910,25 @@ export interface operations {
                     "application/json": components["schemas"]["BenchView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    closed: {
+    closedJobs: {
         parameters: {
             query?: {
+                /** @description all of them must occur in ticket, instrument, player or complaint */
                 words?: string;
+                /** @description how many newer ones to leave out */
                 from?: number;
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -3347,9 +3946,18 @@ export interface operations {
                     "application/json": components["schemas"]["ClosedView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    bridges: {
+    bridgeKinds: {
         parameters: {
             query?: never;
             header?: never;
@@ -3367,9 +3975,18 @@ export interface operations {
                     "application/json": components["schemas"]["BridgeKindView"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    open: {
+    openJob: {
         parameters: {
             query?: never;
             header?: never;
@@ -3391,15 +4008,35 @@ export interface operations {
                     "application/json": components["schemas"]["Created"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    job: {
+    showJob: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3415,15 +4052,35 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pattern: {
+    readRadiusGauge: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3443,15 +4100,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    habit_2: {
+    chooseActionHabit: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3471,15 +4175,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    angle_1: {
+    readNeckAngle: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3499,15 +4250,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    shim: {
+    shimNeck: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3527,15 +4325,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    saddle: {
+    reworkSaddle: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3555,15 +4400,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    proud: {
+    readSaddleProud: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3583,15 +4475,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    screws: {
+    turnHeightScrews: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3611,15 +4550,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    target_2: {
+    wantAction: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3639,15 +4625,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    travel_1: {
+    readHeightTravel: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3667,15 +4700,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    close: {
+    closeJob: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3695,15 +4775,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    declined: {
+    declineAdvice: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3723,15 +4850,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    followed: {
+    followAdvice: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3751,26 +4925,84 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    hear: {
+    hearOnJob: {
         parameters: {
             query: {
+                /** @description the place of the last event that was seen */
                 after: number;
+                /** @description of this request alone, so that it is kept once */
                 key: string;
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
+                /** @description that was sounded */
                 string: number;
+                /** @description it was sounded */
                 how?: "open" | "fretted" | "harmonic";
+                /** @description at which it was pressed, or touched */
                 fret?: number;
+                /** @description what is listened for */
                 mode?: "note" | "stretch" | "level";
+                /** @description what heard it */
                 ear?: "microphone" | "file" | "stand-in" | "tuner";
+                /** @description over which the loudness is heard, counted from the neck and from 0 */
                 pickup?: number;
+                /** @description take a pitch that wavers as it is */
                 asIs?: boolean;
+                /** @description nothing is taken before a string was plucked anew */
                 fresh?: boolean;
+                /** @description a recording rather than the last moments */
                 whole?: boolean;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3790,15 +5022,62 @@ export interface operations {
                     "application/json": components["schemas"]["HeardView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    correct_1: {
+    correctInstrument: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3818,15 +5097,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    direction_1: {
+    learnLengthDirection: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3846,15 +5172,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pitch_1: {
+    readPitch: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3874,15 +5247,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    places: {
+    readSaddlePlaces: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3902,15 +5322,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    saddles: {
+    moveSaddles: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3930,15 +5397,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stretched: {
+    stretchString: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3958,15 +5472,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stringsOn: {
+    stateStrings: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -3986,15 +5547,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    renewed: {
+    renewString: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4014,15 +5622,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    travel: {
+    readLengthTravel: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4042,15 +5697,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ways_1: {
+    chooseIntonationWays: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4070,15 +5772,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    later: {
+    putOffStation: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4098,15 +5847,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    note: {
+    writeNote: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4126,15 +5922,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    filed: {
+    fileSlots: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4154,15 +5997,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    habit_1: {
+    chooseNutHabit: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4182,15 +6072,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    nut: {
+    reworkNut: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4210,15 +6147,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    slot: {
+    checkSlot: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4238,15 +6222,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    angle: {
+    sumBreakAngle: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4266,15 +6297,62 @@ export interface operations {
                     "application/json": components["schemas"]["BreakAngleTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stacks: {
+    sumLeafStacks: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4294,15 +6372,62 @@ export interface operations {
                     "application/json": components["schemas"]["StopStack"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    spacing: {
+    sumSlotSpacing: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4322,15 +6447,62 @@ export interface operations {
                     "application/json": components["schemas"]["SlotPlace"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    target_1: {
+    wantNutHeights: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4350,15 +6522,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    order: {
+    chooseOrder: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4378,15 +6597,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    otherStrings: {
+    changeStrings: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4406,15 +6672,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    down: {
+    lowerPickups: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4434,15 +6747,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    gap: {
+    readPickupGap: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4462,15 +6822,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    signs: {
+    notePickupSigns: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4490,15 +6897,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pickupTarget: {
+    wantPickupGaps: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4518,15 +6972,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    turned: {
+    turnPickupScrews: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4546,15 +7047,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    reading: {
+    readGap: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4574,15 +7122,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    drop: {
+    dropReading: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4602,15 +7197,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_1: {
+    keepReading: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4630,15 +7272,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    moved: {
+    explainReading: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4658,15 +7347,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    redo: {
+    bringBackEntry: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4686,15 +7422,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    direction: {
+    learnRodDirection: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4714,15 +7497,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    habit: {
+    chooseReliefHabit: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4742,15 +7572,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stiff: {
+    noteStiffRod: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4770,15 +7647,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    target: {
+    wantRelief: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4798,15 +7722,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    turn: {
+    turnRod: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4826,15 +7797,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    otherWay: {
+    reverseTurn: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4854,15 +7872,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ranFree: {
+    markTurnFree: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4882,15 +7947,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ways: {
+    chooseRodWays: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4910,15 +8022,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    reopen: {
+    reopenJob: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4938,15 +8097,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    retuned: {
+    noteRetuned: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4966,15 +8172,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    scope: {
+    agreeOnStations: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -4994,13 +8247,59 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    latest: {
+    newestEntry: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5016,18 +8315,41 @@ export interface operations {
                     "application/json": components["schemas"]["Latest"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    standIn_1: {
+    playStandInOnJob: {
         parameters: {
             query: {
+                /** @description that is sounded */
                 string: number;
+                /** @description it is sounded */
                 how?: "open" | "fretted" | "harmonic";
+                /** @description at which it is pressed, or touched */
                 fret?: number;
+                /** @description how far the open string has dropped, in cents */
                 stretched?: number;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5043,16 +8365,37 @@ export interface operations {
                     "audio/wav": string;
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    room: {
+    showStation: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
+                /** @description which one */
                 station: "relief" | "nut" | "action" | "intonation" | "pickups";
             };
             cookie?: never;
@@ -5068,13 +8411,32 @@ export interface operations {
                     "application/json": components["schemas"]["RoomView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stored: {
+    showStoredJob: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5090,13 +8452,32 @@ export interface operations {
                     "application/json": components["schemas"]["StoredView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    correct: {
+    correctStoredInstrument: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5116,13 +8497,59 @@ export interface operations {
                     "application/json": components["schemas"]["StoredView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    undo_1: {
+    undoStoredEntry: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5142,15 +8569,62 @@ export interface operations {
                     "application/json": components["schemas"]["StoredView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    uncounted: {
+    noteUncountedMove: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5170,15 +8644,62 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    undo: {
+    undoEntry: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5198,13 +8719,59 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep: {
+    keepWish: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5222,9 +8789,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    kinds: {
+    instrumentKinds: {
         parameters: {
             query?: never;
             header?: never;
@@ -5242,9 +8854,18 @@ export interface operations {
                     "application/json": components["schemas"]["KindView"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    read: {
+    readLengths: {
         parameters: {
             query?: never;
             header?: never;
@@ -5266,9 +8887,27 @@ export interface operations {
                     "application/json": components["schemas"]["ReadTold"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    show: {
+    showLengths: {
         parameters: {
             query?: never;
             header?: never;
@@ -5290,20 +8929,48 @@ export interface operations {
                     "application/json": components["schemas"]["ShowTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    listen: {
+    hearString: {
         parameters: {
             query: {
+                /** @description note by note, lowest string first; empty for what is usual */
                 tuning: string;
+                /** @description of instrument */
                 kind?: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
+                /** @description the pitch of A4, Hz */
                 reference?: number;
+                /** @description in cents, lowest string first; empty for none */
                 offsets?: string;
+                /** @description within which a string is in tune, cents */
                 tolerance?: number;
+                /** @description a string is brought up to its pitch, never down */
                 upToPitch?: boolean;
+                /** @description the string that is being tuned; left out it is recognised */
                 string?: number;
+                /** @description strings that are done: of strings tuned alike another is meant */
                 taken?: number[];
+                /** @description nothing is taken before a string was plucked anew: the last one that was taken may still ring */
                 fresh?: boolean;
+                /** @description a recording rather than the last moments */
                 whole?: boolean;
             };
             header?: never;
@@ -5325,9 +8992,27 @@ export interface operations {
                     "application/json": components["schemas"]["ListenView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    barrel: {
+    sumBarrel: {
         parameters: {
             query?: never;
             header?: never;
@@ -5349,9 +9034,27 @@ export interface operations {
                     "application/json": components["schemas"]["BarrelTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    clearance: {
+    sumClearance: {
         parameters: {
             query?: never;
             header?: never;
@@ -5373,9 +9076,27 @@ export interface operations {
                     "application/json": components["schemas"]["ClearanceTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    intonation: {
+    sumIntonation: {
         parameters: {
             query?: never;
             header?: never;
@@ -5397,9 +9118,27 @@ export interface operations {
                     "application/json": components["schemas"]["IntonationTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    leaves: {
+    sumLeaves: {
         parameters: {
             query?: never;
             header?: never;
@@ -5421,9 +9160,27 @@ export interface operations {
                     "application/json": components["schemas"]["LeavesTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    length: {
+    sumLength: {
         parameters: {
             query?: never;
             header?: never;
@@ -5445,9 +9202,27 @@ export interface operations {
                     "application/json": components["schemas"]["LengthTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    neckShim: {
+    sumNeckShim: {
         parameters: {
             query?: never;
             header?: never;
@@ -5469,9 +9244,27 @@ export interface operations {
                     "application/json": components["schemas"]["NeckShimTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    nutSlots: {
+    sumNutSlots: {
         parameters: {
             query?: never;
             header?: never;
@@ -5493,9 +9286,27 @@ export interface operations {
                     "application/json": components["schemas"]["NutSlotsTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pairedSaddle: {
+    sumPairedSaddle: {
         parameters: {
             query?: never;
             header?: never;
@@ -5517,11 +9328,30 @@ export interface operations {
                     "application/json": components["schemas"]["PairedSaddleTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pitch: {
+    sumPitch: {
         parameters: {
             query?: {
+                /** @description the frequency that is expected, Hz, which decides between otherwise equal answers */
                 near?: number;
             };
             header?: never;
@@ -5543,9 +9373,27 @@ export interface operations {
                     "application/json": components["schemas"]["PitchTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    relief: {
+    sumRelief: {
         parameters: {
             query?: never;
             header?: never;
@@ -5567,9 +9415,27 @@ export interface operations {
                     "application/json": components["schemas"]["ReliefTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    saddleChange: {
+    sumSaddleChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -5591,9 +9457,27 @@ export interface operations {
                     "application/json": components["schemas"]["SaddleChangeTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    setup: {
+    sumSetup: {
         parameters: {
             query?: never;
             header?: never;
@@ -5615,9 +9499,27 @@ export interface operations {
                     "application/json": components["schemas"]["SetupTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    tension: {
+    sumTension: {
         parameters: {
             query?: never;
             header?: never;
@@ -5639,9 +9541,27 @@ export interface operations {
                     "application/json": components["schemas"]["TensionTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    twoPost: {
+    sumTwoPosts: {
         parameters: {
             query?: never;
             header?: never;
@@ -5663,9 +9583,27 @@ export interface operations {
                     "application/json": components["schemas"]["TwoPostTold"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    standing: {
+    backups: {
         parameters: {
             query?: never;
             header?: never;
@@ -5683,9 +9621,18 @@ export interface operations {
                     "application/json": components["schemas"]["BackupsView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add_1: {
+    makeBackup: {
         parameters: {
             query?: never;
             header?: never;
@@ -5701,6 +9648,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -5721,6 +9686,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EffortView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -5747,11 +9721,30 @@ export interface operations {
                     "application/json": components["schemas"]["EffortView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    learned: {
+    learnedOfTools: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -5769,11 +9762,21 @@ export interface operations {
                     "application/json": components["schemas"]["LearnedView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     schools: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -5791,11 +9794,21 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolsView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     keepSchools: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -5817,11 +9830,30 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolsView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tools: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -5839,11 +9871,21 @@ export interface operations {
                     "application/json": components["schemas"]["ToolsView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     keepTools: {
         parameters: {
             query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
                 unit?: string;
             };
             header?: never;
@@ -5865,12 +9907,32 @@ export interface operations {
                     "application/json": components["schemas"]["ToolsView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    standIn: {
+    playStandIn: {
         parameters: {
             query: {
+                /** @description Hz */
                 frequency: number;
+                /** @description how far it is out of tune */
                 cents?: number;
             };
             header?: never;
@@ -5888,9 +9950,18 @@ export interface operations {
                     "audio/wav": string;
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all: {
+    stringSets: {
         parameters: {
             query?: never;
             header?: never;
@@ -5908,9 +9979,18 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"][];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add: {
+    addStringSet: {
         parameters: {
             query?: never;
             header?: never;
@@ -5932,9 +10012,27 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pull: {
+    sumPull: {
         parameters: {
             query?: never;
             header?: never;
@@ -5956,13 +10054,32 @@ export interface operations {
                     "application/json": components["schemas"]["Pull"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    change: {
+    changeStringSet: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -5982,13 +10099,41 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    remove: {
+    removeStringSet: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description its number */
                 id: number;
             };
             cookie?: never;
@@ -6002,14 +10147,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    tuning: {
+    tuningTable: {
         parameters: {
             query: {
+                /** @description note by note, lowest string first; empty for what is usual */
                 tuning: string;
+                /** @description of instrument */
                 kind?: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
+                /** @description the pitch of A4, Hz */
                 reference?: number;
+                /** @description in cents, lowest string first; empty for none */
                 offsets?: string;
             };
             header?: never;
@@ -6025,6 +10201,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TuningView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -41,14 +41,20 @@ class HearingController {
     }
 
     /**
-     * Hears the last moments.
+     * Hears the last moments, and takes what is steady and wanted.
      *
+     * @param string that was sounded
+     * @param how it was sounded
+     * @param fret at which it was pressed, or touched
+     * @param mode what is listened for
+     * @param ear what heard it
+     * @param pickup over which the loudness is heard, counted from the neck and from 0
      * @param asIs take a pitch that wavers as it is
      * @param fresh nothing is taken before a string was plucked anew
      * @param whole a recording rather than the last moments
      */
     @PostMapping(path = "/hear", produces = MediaType.APPLICATION_JSON_VALUE)
-    HearingWords.HeardView hear(
+    HearingWords.HeardView hearOnJob(
             @PathVariable long id,
             @RequestBody(required = false) byte @Nullable [] sound,
             @RequestParam long after,
@@ -85,10 +91,13 @@ class HearingController {
     /**
      * What the stand-in plays on a job.
      *
+     * @param string that is sounded
+     * @param how it is sounded
+     * @param fret at which it is pressed, or touched
      * @param stretched how far the open string has dropped, in cents
      */
     @GetMapping(path = "/stand-in", produces = "audio/wav")
-    byte[] standIn(
+    byte[] playStandInOnJob(
             @PathVariable long id,
             @RequestParam int string,
             @RequestParam(defaultValue = "OPEN") Sounded.How how,

@@ -67,7 +67,7 @@ class AnswerController {
 
     /** The advised move was made as advised. */
     @PostMapping("/followed")
-    JobView followed(
+    JobView followAdvice(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Followed asked) {
         return desk.add(id, unit, asked, job -> {
             Advice advice = desk.viewer(job, Units.MM).advice();
@@ -80,7 +80,8 @@ class AnswerController {
 
     /** The station of what is advised is left until the others are done. */
     @PostMapping("/later")
-    JobView later(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Later asked) {
+    JobView putOffStation(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Later asked) {
         return desk.add(id, unit, asked, job -> {
             if (!job.state().agreed(asked.station()))
                 throw Allowed.broken("station", asked.station(), "a station that was agreed on");
@@ -90,7 +91,7 @@ class AnswerController {
 
     /** What is advised, or one step of it, shall not be done on this job. */
     @PostMapping("/declined")
-    JobView declined(
+    JobView declineAdvice(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Decline asked) {
         return desk.add(id, unit, asked, job -> {
             JobViewer viewer = desk.viewer(job, Units.MM);
@@ -106,13 +107,17 @@ class AnswerController {
         });
     }
 
+    /** The order of work on this job. */
     @PostMapping("/order")
-    JobView order(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Order asked) {
+    JobView chooseOrder(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Order asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.OrderSet(asked.order()));
     }
 
+    /** The stations that were agreed on with the player. */
     @PostMapping("/scope")
-    JobView scope(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Scope asked) {
+    JobView agreeOnStations(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Scope asked) {
         return desk.add(id, unit, asked, job -> {
             if (asked.stations().isEmpty())
                 throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
@@ -132,7 +137,7 @@ class AnswerController {
     /** Keeps what this job wants for its instrument, its player or the shop. */
     @PutMapping("/wishes")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@PathVariable long id, @RequestBody Keep asked) {
+    void keepWish(@PathVariable long id, @RequestBody Keep asked) {
         JobLog.Opened job = desk.open(id);
         String owner = switch (asked.scope()) {
             case SHOP -> "";
@@ -144,7 +149,7 @@ class AnswerController {
 
     /** Heights were moved without counting, and will be read. */
     @PostMapping("/uncounted")
-    JobView uncounted(
+    JobView noteUncountedMove(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Uncounted asked) {
         return desk.add(id, unit, asked, job -> {
             if (!asked.station().height()) throw Allowed.broken("station", asked.station(), "relief, nut or action");

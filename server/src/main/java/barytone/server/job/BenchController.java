@@ -101,13 +101,15 @@ class BenchController {
     /** A kind of bridge, for choosing. */
     record BridgeKindView(BridgeKind kind, String label) {}
 
+    /** The kinds of bridge that an instrument can have. */
     @GetMapping("/bridges")
-    List<BridgeKindView> bridges() {
+    List<BridgeKindView> bridgeKinds() {
         return Arrays.stream(BridgeKind.values())
                 .map(k -> new BridgeKindView(k, k.label()))
                 .toList();
     }
 
+    /** Every open job as it stands, and the newest closed ones. */
     @GetMapping("/bench")
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
         Instant now = clock.instant();
@@ -123,7 +125,7 @@ class BenchController {
      * @param from how many newer ones to leave out
      */
     @GetMapping("/bench/closed")
-    ClosedView closed(
+    ClosedView closedJobs(
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "mm") String unit) {
@@ -166,8 +168,9 @@ class BenchController {
                 listed.openedAt());
     }
 
+    /** The kinds of instrument, each with what is usual for it. */
     @GetMapping("/kinds")
-    List<KindView> kinds() {
+    List<KindView> instrumentKinds() {
         return Arrays.stream(InstrumentKind.values()).map(BenchController::kind).toList();
     }
 

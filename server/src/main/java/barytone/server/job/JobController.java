@@ -68,32 +68,39 @@ class JobController {
             String strings,
             @Nullable Boolean sure) implements Addition {}
 
+    /** Takes in an instrument. The same request key opens one job, however often it is sent. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Created open(@RequestBody Intake.NewJob asked) {
+    Created openJob(@RequestBody Intake.NewJob asked) {
         return new Created(desk.opened(() -> intake.open(asked)));
     }
 
+    /** A job as its page draws it, in the unit asked for. */
     @GetMapping("/{id}")
-    JobView job(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit) {
+    JobView showJob(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit) {
         return desk.shown(id, unit);
     }
 
-    /** The page of one station alone. */
+    /**
+     * The page of one station alone.
+     *
+     * @param station which one
+     */
     @GetMapping("/{id}/stations/{station}")
-    JobView.RoomView room(
+    JobView.RoomView showStation(
             @PathVariable long id, @PathVariable Station station, @RequestParam(defaultValue = "mm") String unit) {
         return desk.room(id, unit, station);
     }
 
     /** What a window asks every few seconds: whether there is anything new. */
     @GetMapping("/{id}/seq")
-    Latest latest(@PathVariable long id) {
+    Latest newestEntry(@PathVariable long id) {
         return new Latest(desk.lastSeq(id));
     }
 
+    /** Corrects the facts of the instrument; all readings stay as they were read. */
     @PutMapping("/{id}/instrument")
-    JobView correct(
+    JobView correctInstrument(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
         JobLog.Opened job = desk.open(id);
         if (job.state().closed()) throw new JobClosedException();
@@ -112,34 +119,39 @@ class JobController {
         });
     }
 
+    /** The strings were brought back to pitch. */
     @PostMapping("/{id}/retunes")
-    JobView retuned(
+    JobView noteRetuned(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Retuned());
     }
 
+    /** Writes a note on the tape. */
     @PostMapping("/{id}/notes")
-    JobView note(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Note asked) {
+    JobView writeNote(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Note asked) {
         String text = asked.text().strip();
         if (text.isEmpty() || text.length() > LONGEST_NOTE)
             throw Allowed.broken("note", text.length() + " characters", "1 to " + LONGEST_NOTE + " characters");
         return desk.add(id, unit, asked, job -> new JobEvent.NoteWritten(text));
     }
 
+    /** Closes the job: what was measured last is as left. */
     @PostMapping("/{id}/close")
-    JobView close(
+    JobView closeJob(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Closed());
     }
 
+    /** Opens a closed job again. */
     @PostMapping("/{id}/reopen")
-    JobView reopen(
+    JobView reopenJob(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new JobEvent.Reopened());
     }
 
+    /** Takes an entry back, the newest that counts when none is named; it stays on the tape, marked. */
     @PostMapping("/{id}/undo")
-    JobView undo(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
+    JobView undoEntry(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
         return desk.add(
                 id,
                 unit,
@@ -148,8 +160,10 @@ class JobController {
                         asked.event() != null ? undoable(job, asked.event()) : newestThatCounts(job)));
     }
 
+    /** Brings an undone entry back, the one undone last when none is named. */
     @PostMapping("/{id}/redo")
-    JobView redo(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
+    JobView bringBackEntry(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
         return desk.add(
                 id,
                 unit,
@@ -199,7 +213,7 @@ class JobController {
 
     /** Other strings were put on: an entry on the tape, and the gauges of the instrument. */
     @PostMapping("/{id}/other-strings")
-    JobView otherStrings(
+    JobView changeStrings(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody OtherStrings asked) {
         StringSet set = StringSet.parse(asked.strings());
         return desk.add(id, unit, asked, job -> {

@@ -38,7 +38,7 @@ class LearnedController {
 
     /** What readings tell of tools and hand. */
     @GetMapping("/learned")
-    LearnedView learned(@RequestParam(defaultValue = "mm") String unit) {
+    LearnedView learnedOfTools(@RequestParam(defaultValue = "mm") String unit) {
         Units units = Units.ofCode(unit);
         List<JobState> jobs = Stream.concat(list.open().stream(), list.closed("", 0, CLOSED_LOOKED_AT).some().stream())
                 .flatMap(listed -> Stream.ofNullable(listed.opened()))

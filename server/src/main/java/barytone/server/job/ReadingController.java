@@ -59,13 +59,15 @@ class ReadingController {
         this.desk = desk;
     }
 
+    /** Reads a gap under a string at relief, nut or action: typed, tapped on the leaves, or told by tapping the string. */
     @PostMapping("/readings")
-    JobView reading(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Reading asked) {
+    JobView readGap(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Reading asked) {
         return desk.add(id, unit, asked, job -> reading(job.state(), asked, Units.ofCode(unit)));
     }
 
+    /** A doubted reading is right. */
     @PostMapping("/readings/kept")
-    JobView keep(
+    JobView keepReading(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
@@ -76,7 +78,7 @@ class ReadingController {
 
     /** A doubted reading is right, for its height was moved before it without counting. */
     @PostMapping("/readings/moved")
-    JobView moved(
+    JobView explainReading(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
@@ -85,8 +87,9 @@ class ReadingController {
                 job -> new JobEvent.ReadingMoved(job.existing(asked.event(), JobEvent.ReadingTaken.class)));
     }
 
+    /** A doubted reading is wrong, and counts no more. */
     @PostMapping("/readings/dropped")
-    JobView drop(
+    JobView dropReading(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,

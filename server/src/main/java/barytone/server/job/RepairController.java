@@ -49,8 +49,9 @@ class RepairController {
             JobView.@Nullable InstrumentView instrument,
             List<JobView.TapeLine> tape) {}
 
+    /** What is stored of a job that cannot be shown, so that it can be put right. */
     @GetMapping
-    StoredView stored(@PathVariable long id) {
+    StoredView showStoredJob(@PathVariable long id) {
         List<JobLog.Stored> all = log.stored(id);
         Set<Long> undone = JobLog.undone(all);
         List<JobView.TapeLine> tape = new ArrayList<>();
@@ -63,8 +64,9 @@ class RepairController {
         return new StoredView(id, seq, why(id), facts(id), tape);
     }
 
+    /** Takes an entry back that the job cannot be shown with. */
     @PostMapping("/undo")
-    StoredView undo(@PathVariable long id, @RequestBody Addition.About asked) {
+    StoredView undoStoredEntry(@PathVariable long id, @RequestBody Addition.About asked) {
         List<JobLog.Stored> all = log.stored(id);
         boolean counts = all.stream().anyMatch(e -> e.seq() == asked.event())
                 && !JobLog.undone(all).contains(asked.event());
@@ -72,11 +74,12 @@ class RepairController {
             throw Allowed.broken(
                     "event", asked.event(), "an entry that counts; this one is undone already or not on the tape");
         log.addUnseen(id, asked.after(), JobDesk.request(asked), new JobEvent.Undone(asked.event()));
-        return stored(id);
+        return showStoredJob(id);
     }
 
+    /** Corrects the facts of the instrument of a job that cannot be shown. */
     @PutMapping("/instrument")
-    StoredView correct(@PathVariable long id, @RequestBody JobController.Correction asked) {
+    StoredView correctStoredInstrument(@PathVariable long id, @RequestBody JobController.Correction asked) {
         // a closed job keeps the facts it was closed with: its closing is undone first
         if (log.keptAsClosed(id)) throw new JobClosedException();
         if (!Boolean.TRUE.equals(asked.sure())) Intake.askAbout(asked.facts(), null);
@@ -85,7 +88,7 @@ class RepairController {
             JobView.InstrumentView before = facts(id);
             intake.correct(instrument, asked.version(), asked.facts());
             otherStrings(id, before, facts(id));
-            return stored(id);
+            return showStoredJob(id);
         });
     }
 

@@ -24,8 +24,9 @@ class LengthsController {
     /** A length in mm, or why the text is none. */
     record ReadTold(@Nullable Double mm, @Nullable String trouble) {}
 
+    /** Reads lengths as they were typed. */
     @PostMapping("/read")
-    List<ReadTold> read(@RequestBody ReadAsked asked) {
+    List<ReadTold> readLengths(@RequestBody ReadAsked asked) {
         LengthUnit unit = LengthUnit.ofCode(asked.unit());
         Allowed.whole("texts", asked.texts().size(), 0, MOST);
         return asked.texts().stream().map(text -> read(text, unit)).toList();
@@ -44,8 +45,9 @@ class LengthsController {
 
     record ShowTold(List<String> lengths, List<String> turns) {}
 
+    /** Shows lengths in a unit. */
     @PostMapping("/show")
-    ShowTold show(@RequestBody ShowAsked asked) {
+    ShowTold showLengths(@RequestBody ShowAsked asked) {
         LengthUnit unit = LengthUnit.ofCode(asked.unit());
         Allowed.whole("lengths", asked.lengths().size(), 0, MOST);
         Allowed.whole("turns", asked.turns().size(), 0, MOST);

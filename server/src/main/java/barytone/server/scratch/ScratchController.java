@@ -43,8 +43,9 @@ class ScratchController {
     /** One length in three units. */
     record LengthTold(double mm, double thou, double in64) {}
 
+    /** A length as it is spoken, in every unit. */
     @PostMapping("/length")
-    LengthTold length(@RequestBody LengthAsked asked) {
+    LengthTold sumLength(@RequestBody LengthAsked asked) {
         String unit = asked.unit();
         LengthUnit bare;
         try {
@@ -74,8 +75,9 @@ class ScratchController {
 
     record ReliefTold(List<Double> readings) {}
 
+    /** A relief as other ways of holding would read it. */
     @PostMapping("/relief")
-    ReliefTold relief(@RequestBody ReliefAsked asked) {
+    ReliefTold sumRelief(@RequestBody ReliefAsked asked) {
         StringLine line = line(asked.scaleLength(), asked.bodyJointFret(), 0, FretScale.MOST_FRETS);
         Allowed.number("reading", asked.reading(), -2, 5, "mm");
         Allowed.whole("as", asked.as().size(), 0, 50);
@@ -128,8 +130,9 @@ class ScratchController {
             double nutPressed2,
             List<ActionTold> actions) {}
 
+    /** All gaps of a string from three of them. */
     @PostMapping("/setup")
-    SetupTold setup(@RequestBody SetupAsked asked) {
+    SetupTold sumSetup(@RequestBody SetupAsked asked) {
         StringLine line = line(asked.scaleLength(), asked.bodyJointFret(), asked.compensation(), FretScale.MOST_FRETS);
         StringState state;
         if (asked.nut() != null) {
@@ -171,8 +174,9 @@ class ScratchController {
 
     record SaddleChangeTold(double saddle, @Nullable Double turns) {}
 
+    /** How far a saddle moves for a change of action. */
     @PostMapping("/saddle-change")
-    SaddleChangeTold saddleChange(@RequestBody SaddleChangeAsked asked) {
+    SaddleChangeTold sumSaddleChange(@RequestBody SaddleChangeAsked asked) {
         StringLine line = line(asked.scaleLength(), 12, asked.compensation(), FretScale.MOST_FRETS);
         Allowed.whole("fret", asked.fret(), 1, FretScale.MOST_FRETS);
         Allowed.number("from", asked.from(), -1, 30, "mm");
@@ -191,8 +195,9 @@ class ScratchController {
 
     record TwoPostTold(Support bass, Support treble, List<Double> residuals) {}
 
+    /** Both posts of a bridge that carries all strings. */
     @PostMapping("/two-post")
-    TwoPostTold twoPost(@RequestBody TwoPostAsked asked) {
+    TwoPostTold sumTwoPosts(@RequestBody TwoPostAsked asked) {
         TwoPosts posts = TwoPosts.through(
                 needs(asked.strings()), asked.posts().bass(), asked.posts().treble());
         double pitch = pitch(asked.threadPitch());
@@ -206,8 +211,9 @@ class ScratchController {
 
     record BarrelTold(List<Support> screws) {}
 
+    /** Both screws of a barrel that carries two strings. */
     @PostMapping("/barrel")
-    BarrelTold barrel(@RequestBody BarrelAsked asked) {
+    BarrelTold sumBarrel(@RequestBody BarrelAsked asked) {
         Allowed.whole("strings", asked.strings().size(), 2, 2);
         Allowed.whole("screws", asked.screws().size(), 2, 2);
         TwoPosts posts = TwoPosts.through(
@@ -222,8 +228,9 @@ class ScratchController {
 
     record NeckShimTold(String thickEnd, double thickness) {}
 
+    /** The wedge in a neck pocket that lets the saddles sit higher. */
     @PostMapping("/neck-shim")
-    NeckShimTold neckShim(@RequestBody NeckShimAsked asked) {
+    NeckShimTold sumNeckShim(@RequestBody NeckShimAsked asked) {
         NeckShim shim = NeckShim.of(asked.bodyEdge(), asked.heelEnd(), asked.saddle(), asked.saddleChange());
         return new NeckShimTold(shim.end().code(), shim.thickness());
     }
@@ -232,8 +239,9 @@ class ScratchController {
 
     record TensionTold(double massPerLength, double tension) {}
 
+    /** The mass and the tension of a string. */
     @PostMapping("/tension")
-    TensionTold tension(@RequestBody TensionAsked asked) {
+    TensionTold sumTension(@RequestBody TensionAsked asked) {
         StringWrap wrap = StringWrap.ofCode(asked.wrap());
         Double core = asked.core();
         MusicString string =
@@ -251,8 +259,9 @@ class ScratchController {
 
     record IntonationTold(double saddleBack, @Nullable Double turns, List<SaddleFit.FretCents> residuals) {}
 
+    /** How far a saddle goes for the cents that were read. */
     @PostMapping("/intonation")
-    IntonationTold intonation(@RequestBody IntonationAsked asked) {
+    IntonationTold sumIntonation(@RequestBody IntonationAsked asked) {
         FretScale scale = new FretScale(asked.scaleLength(), FRETS_SHOWN);
         List<SaddleFit.Reading> readings = new ArrayList<>();
         for (int i = 0; i < asked.readings().size(); i++) {
@@ -271,8 +280,9 @@ class ScratchController {
 
     record PairedSaddleTold(double saddleBack, List<Double> residuals) {}
 
+    /** One saddle for two strings. */
     @PostMapping("/paired-saddle")
-    PairedSaddleTold pairedSaddle(@RequestBody PairedSaddleAsked asked) {
+    PairedSaddleTold sumPairedSaddle(@RequestBody PairedSaddleAsked asked) {
         Allowed.whole("strings", asked.strings().size(), 2, 2);
         List<BarrelSplit.Member> members = new ArrayList<>();
         for (int i = 0; i < 2; i++) {
@@ -291,8 +301,9 @@ class ScratchController {
 
     record NutSlotsTold(List<Double> centres) {}
 
+    /** Where the slots of a nut go. */
     @PostMapping("/nut-slots")
-    NutSlotsTold nutSlots(@RequestBody NutSlotsAsked asked) {
+    NutSlotsTold sumNutSlots(@RequestBody NutSlotsAsked asked) {
         return new NutSlotsTold(NutSlots.centres(
                 asked.gauges(),
                 asked.bassEdge(),
@@ -306,8 +317,9 @@ class ScratchController {
 
     record LeavesTold(List<Double> leaves, double total, double error) {}
 
+    /** Which leaves add up to a height. */
     @PostMapping("/leaves")
-    LeavesTold leaves(@RequestBody LeavesAsked asked) {
+    LeavesTold sumLeaves(@RequestBody LeavesAsked asked) {
         LeafStack stack = LeafStack.nearest(asked.owned(), asked.target(), asked.most() == null ? 4 : asked.most());
         return new LeavesTold(stack.leaves(), stack.total(), stack.error());
     }
@@ -334,8 +346,9 @@ class ScratchController {
 
     record ClearanceTold(List<MarginTold> frets) {}
 
+    /** How much room a plucked string has over every fret. */
     @PostMapping("/clearance")
-    ClearanceTold clearance(@RequestBody ClearanceAsked asked) {
+    ClearanceTold sumClearance(@RequestBody ClearanceAsked asked) {
         StringLine line = line(asked.scaleLength(), asked.bodyJointFret(), asked.compensation(), asked.frets());
         StringState state = withSlot(line, asked.relief(), asked.nutSlotHeight(), asked.action());
         return new ClearanceTold(ClearanceMap.of(line, state, asked.tension(), asked.force(), asked.pluck()).stream()

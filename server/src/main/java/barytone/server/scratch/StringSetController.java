@@ -50,25 +50,29 @@ class StringSetController {
 
     record SetAsked(String name, String gauges) {}
 
+    /** The shop's string sets. */
     @GetMapping
-    List<SetView> all() {
+    List<SetView> stringSets() {
         return sets.all();
     }
 
+    /** Adds a set. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    SetView add(@RequestBody SetAsked asked) {
+    SetView addStringSet(@RequestBody SetAsked asked) {
         return sets.add(asked);
     }
 
+    /** Changes a set. */
     @PutMapping("/{id}")
-    SetView change(@PathVariable long id, @RequestBody SetAsked asked) {
+    SetView changeStringSet(@PathVariable long id, @RequestBody SetAsked asked) {
         return sets.change(id, asked);
     }
 
+    /** Removes a set. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable long id) {
+    void removeStringSet(@PathVariable long id) {
         sets.remove(id);
     }
 
@@ -105,8 +109,9 @@ class StringSetController {
             @Nullable Double reliefChange,
             @Nullable Double reliefSd) {}
 
+    /** What a set pulls on a neck, string by string. */
     @PostMapping("/pull")
-    Pull pull(@RequestBody PullAsked asked) {
+    Pull sumPull(@RequestBody PullAsked asked) {
         double reference = asked.reference() == null ? 440 : asked.reference();
         double scale = Length.parse(asked.scaleLength(), LengthUnit.MM).mm();
         StringSet set = StringSet.parse(asked.gauges());

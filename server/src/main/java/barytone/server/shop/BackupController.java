@@ -38,8 +38,9 @@ class BackupController {
             @Nullable Instant last,
             @Nullable String failure) {}
 
+    /** The backups that are kept, and when the next one is made. */
     @GetMapping
-    BackupsView standing() {
+    BackupsView backups() {
         DailyBackup.Standing now = backups.standing();
         return new BackupsView(
                 now.folder().toString(),
@@ -51,10 +52,11 @@ class BackupController {
                 now.failure());
     }
 
+    /** Makes a backup now. */
     @PostMapping
-    BackupsView add() {
+    BackupsView makeBackup() {
         backups.now();
-        return standing();
+        return backups();
     }
 
     @ExceptionHandler

@@ -32,11 +32,13 @@ class EffortController {
     /** Minutes as typed, with the version that was seen. */
     record EffortAsked(long version, String reading, String retune, String slackening, String comeback) {}
 
+    /** How many minutes things take at this bench. */
     @GetMapping
     EffortView effort() {
         return view(shop.effort(), shop.effortVersion());
     }
 
+    /** Keeps how many minutes things take at this bench. */
     @PutMapping
     EffortView keepEffort(@RequestBody EffortAsked asked) {
         Effort effort = new Effort(

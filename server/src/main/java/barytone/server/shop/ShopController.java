@@ -66,11 +66,13 @@ class ShopController {
     /** The tools as they shall be, with the version that was seen. */
     record ToolsAsked(long version, List<ToolView> tools) {}
 
+    /** The tools of the shop, with what each can see. */
     @GetMapping("/tools")
     ToolsView tools(@RequestParam(defaultValue = "mm") String unit) {
         return tools(Units.ofCode(unit));
     }
 
+    /** Keeps the tools of the shop. */
     @PutMapping("/tools")
     ToolsView keepTools(@RequestParam(defaultValue = "mm") String unit, @RequestBody ToolsAsked asked) {
         Units shown = Units.ofCode(unit);
@@ -178,11 +180,13 @@ class ShopController {
     record SchoolsAsked(
             long version, List<ReliefSchoolView> relief, List<NutSchoolView> nut, List<ActionSchoolView> action) {}
 
+    /** The schools of the shop: what it wants of relief, nut and action. */
     @GetMapping("/schools")
     SchoolsView schools(@RequestParam(defaultValue = "mm") String unit) {
         return schools(Units.ofCode(unit));
     }
 
+    /** Keeps the schools of the shop. */
     @PutMapping("/schools")
     SchoolsView keepSchools(@RequestParam(defaultValue = "mm") String unit, @RequestBody SchoolsAsked asked) {
         Units shown = Units.ofCode(unit);

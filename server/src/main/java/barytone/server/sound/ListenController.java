@@ -83,9 +83,16 @@ class ListenController {
                 upToPitch);
     }
 
-    /** Where every string is to be tuned. */
+    /**
+     * Where every string is to be tuned.
+     *
+     * @param tuning note by note, lowest string first; empty for what is usual
+     * @param kind of instrument
+     * @param reference the pitch of A4, Hz
+     * @param offsets in cents, lowest string first; empty for none
+     */
     @GetMapping(path = "/tuning", produces = MediaType.APPLICATION_JSON_VALUE)
-    TuningView tuning(
+    TuningView tuningTable(
             @RequestParam String tuning,
             @RequestParam(defaultValue = "ELECTRIC") InstrumentKind kind,
             @RequestParam(defaultValue = "440") double reference,
@@ -98,15 +105,21 @@ class ListenController {
     }
 
     /**
-     * Hears the last moments.
+     * Hears the last moments while strings are tuned.
      *
+     * @param tuning note by note, lowest string first; empty for what is usual
+     * @param kind of instrument
+     * @param reference the pitch of A4, Hz
+     * @param offsets in cents, lowest string first; empty for none
+     * @param tolerance within which a string is in tune, cents
+     * @param upToPitch a string is brought up to its pitch, never down
      * @param string the string that is being tuned; left out it is recognised
      * @param taken strings that are done: of strings tuned alike another is meant
      * @param fresh nothing is taken before a string was plucked anew: the last one that was taken may still ring
      * @param whole a recording rather than the last moments
      */
     @PostMapping(path = "/listen", produces = MediaType.APPLICATION_JSON_VALUE)
-    ListenView listen(
+    ListenView hearString(
             @RequestBody(required = false) byte @Nullable [] sound,
             @RequestParam String tuning,
             @RequestParam(defaultValue = "ELECTRIC") InstrumentKind kind,
@@ -159,10 +172,11 @@ class ListenController {
     /**
      * The stand-in: a string that plays a frequency, for whoever has no instrument at hand.
      *
+     * @param frequency Hz
      * @param cents how far it is out of tune
      */
     @GetMapping(path = "/stand-in", produces = "audio/wav")
-    byte[] standIn(@RequestParam double frequency, @RequestParam(defaultValue = "0") double cents) {
+    byte[] playStandIn(@RequestParam double frequency, @RequestParam(defaultValue = "0") double cents) {
         Allowed.number("frequency", frequency, 20, 1500, "Hz");
         Allowed.number("cents", cents, -100, 100, "cents");
         return Wav.write(StandIn.plucked(frequency * Cents.ratio(cents), StandIn.USUAL_INHARMONICITY));

@@ -25,8 +25,13 @@ class PitchController {
      */
     record PitchTold(double frequency, @Nullable Double cents, double inharmonicity, double confidence) {}
 
+    /**
+     * The pitch of a recorded string. Nothing is stored.
+     *
+     * @param near the frequency that is expected, Hz, which decides between otherwise equal answers
+     */
     @PostMapping("/pitch")
-    PitchTold pitch(
+    PitchTold sumPitch(
             @RequestBody(required = false) byte @Nullable [] sound,
             @RequestParam(required = false) @Nullable Double near) {
         if (near != null) Allowed.number("near", near, 20, 2000, "Hz");

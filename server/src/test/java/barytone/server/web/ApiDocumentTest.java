@@ -11,23 +11,36 @@ import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.SpecVersion;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.Parameter;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.utils.SpringDocAnnotationsUtils;
 import org.springframework.context.annotation.Bean;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Holds the committed description of the API against the running application. After a change of the API write it anew with
@@ -45,6 +58,84 @@ class ApiDocumentTest {
                 api.getInfo().title("Barytone").version("1");
             };
         }
+
+        /** What is refused, and how; the words are in the answer itself. */
+        @Bean
+        OpenApiCustomizer refusals() {
+            return api -> {
+                api.getComponents().addSchemas("Problem", problem());
+                api.getPaths()
+                        .forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> {
+                            refused(
+                                    operation,
+                                    "400",
+                                    "Something is missing or not allowed: the field, what was given and what is allowed");
+                            if (path.contains("{id}")) refused(operation, "404", "There is none with this number");
+                            if (path.startsWith("/api/jobs/{id}/") && method != PathItem.HttpMethod.GET) {
+                                refused(
+                                        operation,
+                                        "409",
+                                        "The job changed meanwhile, is closed, or the key was used for something else");
+                                refused(
+                                        operation,
+                                        "422",
+                                        "It is odd, and is asked about first: sent again as sure, it is taken");
+                            }
+                            if (method != PathItem.HttpMethod.GET)
+                                refused(operation, "503", "The disk does not answer. Nothing of this was recorded");
+                        }));
+            };
+        }
+
+        private static void refused(Operation operation, String status, String why) {
+            operation
+                    .getResponses()
+                    .addApiResponse(
+                            status,
+                            new ApiResponse()
+                                    .description(why)
+                                    .content(new Content()
+                                            .addMediaType(
+                                                    "application/problem+json",
+                                                    new MediaType()
+                                                            .schema(new Schema<>()
+                                                                    .$ref("#/components/schemas/Problem")))));
+        }
+
+        private static Schema<?> problem() {
+            Schema<?> problem = new Schema<>().type("object").description("Why something was not done.");
+            problem.addProperty("title", new StringSchema());
+            problem.addProperty("status", new IntegerSchema());
+            problem.addProperty("detail", new StringSchema().description("in words, to be shown as they are"));
+            problem.addProperty("code", new StringSchema().description("for the page, where it has more to offer"));
+            problem.addProperty("field", new StringSchema().description("what was not allowed"));
+            problem.addProperty(
+                    "suggestion", new StringSchema().description("what was probably meant, to be sent instead"));
+            problem.addProperty("suggested", new StringSchema().description("the same as it is spoken"));
+            return problem;
+        }
+
+        /** What every address has in common. */
+        @Bean
+        OperationCustomizer parameters() {
+            return (operation, handler) -> {
+                if (operation.getDescription() != null
+                        && operation.getDescription().equals(operation.getSummary())) operation.setDescription(null);
+                if (operation.getParameters() == null) return operation;
+                for (Parameter parameter : operation.getParameters()) {
+                    if (parameter.getDescription() != null) continue;
+                    String known = KNOWN.get(parameter.getName());
+                    if (known != null) parameter.setDescription(known);
+                }
+                return operation;
+            };
+        }
+
+        private static final Map<String, String> KNOWN = Map.of(
+                "id", "its number",
+                "unit", "of every number that is shown or typed without one: mm, thou or in64",
+                "after", "the place of the last event that was seen",
+                "key", "of this request alone, so that it is kept once");
 
         private static Schema<?> schema(Components components, String name) {
             return Objects.requireNonNull(components.getSchemas().get(name));
@@ -103,6 +194,21 @@ class ApiDocumentTest {
                 }
             };
         }
+    }
+
+    @Test
+    void everyOperationSaysWhatItDoesUnderANameOfItsOwn() throws IOException {
+        JsonNode paths =
+                JsonMapper.shared().readTree(Files.readString(COMMITTED)).get("paths");
+        List<String> ids = new ArrayList<>();
+        paths.properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
+                    assertThat(operation.getValue().path("summary").asString(""))
+                            .as(operation.getKey() + " " + path.getKey())
+                            .isNotBlank();
+                    ids.add(operation.getValue().get("operationId").asString());
+                }));
+        assertThat(ids).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z][A-Za-z]+"));
     }
 
     @Test

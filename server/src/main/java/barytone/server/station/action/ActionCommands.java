@@ -102,8 +102,10 @@ class ActionCommands {
             @Nullable Boolean asMeasured)
             implements Addition {}
 
+    /** Height screws of the bridge were turned. */
     @PostMapping("/screws")
-    JobView screws(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Screws asked) {
+    JobView turnHeightScrews(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Screws asked) {
         return desk.add(id, unit, asked, job -> {
             int screws = job.state().spec().supports().size();
             if (!job.state().spec().fittings().bridge().screwed())
@@ -126,8 +128,9 @@ class ActionCommands {
         return asked.sixteenths().stream().map(Turns::new).toList();
     }
 
+    /** A fixed saddle was sanded, shimmed or renewed. */
     @PostMapping("/reworks")
-    JobView saddle(
+    JobView reworkSaddle(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SaddleRework asked) {
         return desk.add(id, unit, asked, job -> {
             if (asked.way() != ActionEvent.SaddleReworked.Way.SANDED)
@@ -143,8 +146,9 @@ class ActionCommands {
         });
     }
 
+    /** A wedge was laid into the neck pocket. */
     @PostMapping("/neck-shims")
-    JobView shim(
+    JobView shimNeck(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NeckShimming asked) {
         return desk.add(id, unit, asked, job -> {
             StringLine line = job.state().spec().line();
@@ -155,8 +159,9 @@ class ActionCommands {
         });
     }
 
+    /** What an under-string radius gauge showed at the saddles. */
     @PostMapping("/gauge-patterns")
-    JobView pattern(
+    JobView readRadiusGauge(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody GaugePattern asked) {
         return desk.add(id, unit, asked, job -> {
             int strings = job.state().spec().strings();
@@ -172,8 +177,10 @@ class ActionCommands {
         });
     }
 
+    /** How far the saddles can still go up and down. */
     @PostMapping("/travel")
-    JobView travel(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Travel asked) {
+    JobView readHeightTravel(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Travel asked) {
         return desk.add(
                 id,
                 unit,
@@ -189,8 +196,9 @@ class ActionCommands {
                                 "up", Typed.mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
     }
 
+    /** How far a fixed saddle stands proud of its bridge. */
     @PostMapping("/saddle-proud")
-    JobView proud(
+    JobView readSaddleProud(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SaddleProud asked) {
         return desk.add(
                 id,
@@ -200,8 +208,10 @@ class ActionCommands {
                         "proud", Typed.mm(asked.proud(), Units.ofCode(unit).action()), 0, 20, "mm")));
     }
 
+    /** Where a straightedge along the frets meets the bridge. */
     @PostMapping("/neck-angle")
-    JobView angle(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NeckAngle asked) {
+    JobView readNeckAngle(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NeckAngle asked) {
         return desk.add(
                 id,
                 unit,
@@ -212,7 +222,7 @@ class ActionCommands {
 
     /** How the action is read from now on. */
     @PostMapping("/habit")
-    JobView habit(
+    JobView chooseActionHabit(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody HeightReading asked) {
         return desk.add(
                 id,
@@ -227,7 +237,7 @@ class ActionCommands {
 
     /** What is wanted of the action. */
     @PostMapping("/target")
-    JobView target(
+    JobView wantAction(
             @PathVariable long id,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestBody ActionTargetAsked asked) {

@@ -117,8 +117,9 @@ class ToneCommands {
     /** A stretched string, with the drop in cents as typed. */
     record Stretch(long after, String key, int string, String drop) implements Addition {}
 
+    /** A pitch as the technician's own tuner showed it. */
     @PostMapping("/pitches")
-    JobView pitch(
+    JobView readPitch(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody TypedPitch asked) {
         return desk.add(id, unit, asked, job -> {
             job.string(asked.string());
@@ -144,8 +145,10 @@ class ToneCommands {
         });
     }
 
+    /** How intonation is read and judged from now on. */
     @PostMapping("/ways")
-    JobView ways(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody ToneWays asked) {
+    JobView chooseIntonationWays(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody ToneWays asked) {
         return desk.add(id, unit, asked, job -> {
             InstrumentSpec spec = job.state().spec();
             Allowed.whole("tolerances", asked.tolerances().size(), spec.strings(), spec.strings());
@@ -179,8 +182,10 @@ class ToneCommands {
         });
     }
 
+    /** Saddles were moved along their strings. */
     @PostMapping("/saddles")
-    JobView saddles(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Saddles asked) {
+    JobView moveSaddles(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Saddles asked) {
         return desk.add(id, unit, asked, job -> {
             Supports along = job.state().spec().lengthwise();
             int size = along.size();
@@ -223,14 +228,16 @@ class ToneCommands {
         });
     }
 
+    /** Which way the length screws work. */
     @PostMapping("/direction")
-    JobView direction(
+    JobView learnLengthDirection(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody LengthDirection asked) {
         return desk.add(id, unit, asked, job -> new ToneEvent.LengthDirectionLearned(asked.clockwiseBack()));
     }
 
+    /** How far a saddle can still go along its string. */
     @PostMapping("/travel")
-    JobView travel(
+    JobView readLengthTravel(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody LengthTravel asked) {
         return desk.add(
                 id,
@@ -251,8 +258,9 @@ class ToneCommands {
                         Typed.mm("back", asked.back(), Units.ofCode(unit).action(), 0, 30)));
     }
 
+    /** Where the saddles stand behind the first string's. */
     @PostMapping("/places")
-    JobView places(
+    JobView readSaddlePlaces(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SaddlePlaces asked) {
         return desk.add(id, unit, asked, job -> {
             int strings = job.state().spec().strings();
@@ -263,20 +271,23 @@ class ToneCommands {
         });
     }
 
+    /** What strings are on: new, stretched, old, or for trial. */
     @PostMapping("/strings-on")
-    JobView stringsOn(
+    JobView stateStrings(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody StringsOn asked) {
         return desk.add(id, unit, asked, job -> new ToneEvent.StringsStated(asked.age()));
     }
 
+    /** A string was renewed. */
     @PostMapping("/strings-renewed")
-    JobView renewed(
+    JobView renewString(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody OneString asked) {
         return desk.add(id, unit, asked, job -> new ToneEvent.StringRenewed(job.string(asked.string())));
     }
 
+    /** A string was stretched, and dropped by so much. */
     @PostMapping("/stretches")
-    JobView stretched(
+    JobView stretchString(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Stretch asked) {
         return desk.add(
                 id,

@@ -76,8 +76,10 @@ class NutCommands {
             @Nullable Boolean asMeasured)
             implements Addition {}
 
+    /** Slots were filed in one pass, each by its strokes. */
     @PostMapping("/filings")
-    JobView filed(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Filings asked) {
+    JobView fileSlots(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Filings asked) {
         return desk.add(id, unit, asked, job -> {
             if (asked.slots().isEmpty()) throw Allowed.broken("slots", "none", "at least one slot with its strokes");
             for (NutEvent.Filing filing : asked.slots()) {
@@ -88,8 +90,10 @@ class NutCommands {
         });
     }
 
+    /** The nut was reworked otherwise: sanded underneath, shimmed, filled or renewed. */
     @PostMapping("/reworks")
-    JobView nut(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NutRework asked) {
+    JobView reworkNut(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NutRework asked) {
         return desk.add(id, unit, asked, job -> {
             List<Integer> strings = asked.strings() == null ? job.state().strings(Station.NUT) : asked.strings();
             if (strings.isEmpty()) throw Allowed.broken("strings", "none", "at least one slot");
@@ -105,8 +109,10 @@ class NutCommands {
         });
     }
 
+    /** What was found on looking at a slot. */
     @PostMapping("/slot-checks")
-    JobView slot(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SlotCheck asked) {
+    JobView checkSlot(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SlotCheck asked) {
         return desk.add(id, unit, asked, job -> {
             job.string(asked.string());
             return new NutEvent.SlotChecked(asked.string(), asked.flaws());
@@ -115,7 +121,7 @@ class NutCommands {
 
     /** How the nut is read from now on. */
     @PostMapping("/habit")
-    JobView habit(
+    JobView chooseNutHabit(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody HeightReading asked) {
         return desk.add(
                 id,
@@ -128,7 +134,7 @@ class NutCommands {
 
     /** What is wanted of the nut. */
     @PostMapping("/target")
-    JobView target(
+    JobView wantNutHeights(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody NutTargetAsked asked) {
         return desk.add(id, unit, asked, job -> {
             JobState state = job.state();

@@ -66,8 +66,9 @@ class NutSumsController {
      */
     record SlotPlace(int string, String name, String measured, String wanted, String move) {}
 
+    /** Where the slots of the nut are, and where they belong. */
     @PostMapping("/spacing")
-    List<SlotPlace> spacing(
+    List<SlotPlace> sumSlotSpacing(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody SpacingAsked asked) {
         LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
@@ -124,8 +125,9 @@ class NutSumsController {
      */
     record StopStack(int string, String name, String height, String leaves, String total, String error) {}
 
+    /** The leaves that make a stop for the file, for every slot. */
     @PostMapping("/leaf-stacks")
-    List<StopStack> stacks(
+    List<StopStack> sumLeafStacks(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody StackAsked asked) {
         LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
@@ -162,8 +164,9 @@ class NutSumsController {
     /** The break angle and what to do about it. */
     record BreakAngleTold(String degrees, boolean shallow, String text) {}
 
+    /** How steeply a string leaves the nut, and whether that is enough. */
     @PostMapping("/break-angle")
-    BreakAngleTold angle(
+    BreakAngleTold sumBreakAngle(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody BreakAngleAsked asked) {
         LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();

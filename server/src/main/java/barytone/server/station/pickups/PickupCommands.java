@@ -68,8 +68,10 @@ class PickupCommands {
     /** Pickups lowered out of the way, or brought back. */
     record PickupsDown(long after, String key, boolean down) implements Addition {}
 
+    /** A gap between string and pickup, pressed at the last fret. */
     @PostMapping("/gaps")
-    JobView gap(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupGap asked) {
+    JobView readPickupGap(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupGap asked) {
         return desk.add(
                 id,
                 unit,
@@ -81,8 +83,9 @@ class PickupCommands {
                         asked.text().strip()));
     }
 
+    /** The wanted gaps. */
     @PostMapping("/target")
-    JobView pickupTarget(
+    JobView wantPickupGaps(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupGaps asked) {
         return desk.add(
                 id,
@@ -103,8 +106,9 @@ class PickupCommands {
                 Units.ofCode(unit).pickups());
     }
 
+    /** The screws of a pickup were turned. */
     @PostMapping("/turns")
-    JobView turned(
+    JobView turnPickupScrews(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupTurn asked) {
         return desk.add(id, unit, asked, job -> {
             Turns bass = turns(asked.bass(), asked.bassSixteenths());
@@ -121,15 +125,17 @@ class PickupCommands {
                 Allowed.whole("turn (sixteenths)", sixteenths == null ? 0 : sixteenths, -MOST_TURNS, MOST_TURNS));
     }
 
+    /** What a pickup shows that is not as it should be. */
     @PostMapping("/signs")
-    JobView signs(
+    JobView notePickupSigns(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupSigns asked) {
         return desk.add(
                 id, unit, asked, job -> new PickupEvent.PickupChecked(job.pickup(asked.pickup()), asked.signs()));
     }
 
+    /** The pickups were lowered out of the way of the setup, or brought back. */
     @PostMapping("/down")
-    JobView down(
+    JobView lowerPickups(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupsDown asked) {
         return desk.add(id, unit, asked, job -> {
             if (job.state().spec().fittings().pickups().isEmpty())

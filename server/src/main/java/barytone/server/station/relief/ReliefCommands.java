@@ -89,8 +89,9 @@ class ReliefCommands {
             int limitSixteenths)
             implements Addition {}
 
+    /** The rod was turned. */
     @PostMapping("/turns")
-    JobView turn(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodTurn asked) {
+    JobView turnRod(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodTurn asked) {
         Turns tighter = asked.turns() == null
                 ? new Turns(Allowed.whole(
                         "turn (sixteenths)",
@@ -107,8 +108,9 @@ class ReliefCommands {
         });
     }
 
+    /** A turn met no resistance, and does not count. */
     @PostMapping("/turns/ran-free")
-    JobView ranFree(
+    JobView markTurnFree(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
@@ -117,8 +119,9 @@ class ReliefCommands {
                 job -> new ReliefEvent.RodRanFree(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
     }
 
+    /** A turn was made the other way than noted. */
     @PostMapping("/turns/other-way")
-    JobView otherWay(
+    JobView reverseTurn(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(
                 id,
@@ -127,20 +130,24 @@ class ReliefCommands {
                 job -> new ReliefEvent.RodTurnedOtherWay(job.existing(asked.event(), ReliefEvent.RodTurned.class)));
     }
 
+    /** Which way this rod straightens the neck. */
     @PostMapping("/direction")
-    JobView direction(
+    JobView learnRodDirection(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodDirection asked) {
         return desk.add(id, unit, asked, job -> new ReliefEvent.RodDirectionLearned(asked.straightensAnticlockwise()));
     }
 
+    /** The rod is too stiff to turn. */
     @PostMapping("/stiff")
-    JobView stiff(
+    JobView noteStiffRod(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
         return desk.add(id, unit, asked, job -> new ReliefEvent.RodStiff());
     }
 
+    /** The wanted relief: a school, or bands of one's own. */
     @PostMapping("/target")
-    JobView target(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Target asked) {
+    JobView wantRelief(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Target asked) {
         return desk.add(
                 id,
                 unit,
@@ -149,8 +156,10 @@ class ReliefCommands {
                         job, asked, Units.ofCode(unit).relief(), desk.schools().relief())));
     }
 
+    /** How relief is read from now on. */
     @PostMapping("/habit")
-    JobView habit(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Habit asked) {
+    JobView chooseReliefHabit(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Habit asked) {
         return desk.add(id, unit, asked, job -> {
             GapMethod.Relief method = new GapMethod.Relief(asked.heldLow(), asked.heldHigh(), asked.gaugeFret());
             // refuses a habit that this neck cannot be read by
@@ -161,8 +170,10 @@ class ReliefCommands {
         });
     }
 
+    /** How this rod is turned: steps, settling, limit. */
     @PostMapping("/ways")
-    JobView ways(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Ways asked) {
+    JobView chooseRodWays(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Ways asked) {
         return desk.add(
                 id,
                 unit,
