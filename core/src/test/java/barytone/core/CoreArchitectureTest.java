@@ -21,7 +21,7 @@ class CoreArchitectureTest {
                     "java..",
                     "org.ejml..",
                     "org.apache.commons.numbers..",
-                    "org.apache.commons.math3..",
+                    "org.hipparchus..",
                     "org.jspecify..");
 
     @ArchTest
