@@ -32,6 +32,27 @@ class ServerArchitectureTest {
             .resideInAPackage("org.jooq..");
 
     @ArchTest
+    static final ArchRule JOBS_OWN_WHAT_IS_STORED_OF_THEM =
+            belongsTo("job", "Job", "JobEvent", "ClosedJob", "Instrument", "Player");
+
+    @ArchTest
+    static final ArchRule THE_SHOP_OWNS_ITS_SETTINGS = belongsTo("shop", "Setting");
+
+    @ArchTest
+    static final ArchRule SCRATCH_OWNS_THE_STRING_SETS = belongsTo("scratch", "StringSet");
+
+    /** SQL on a table stands only in the package that owns it. */
+    private static ArchRule belongsTo(String owner, String... tables) {
+        String names = String.join("|", tables);
+        return noClasses()
+                .that()
+                .resideOutsideOfPackages("barytone.server." + owner + "..", "barytone.server.db..")
+                .should()
+                .dependOnClassesThat()
+                .haveNameMatching("barytone\\.server\\.db\\.gen\\.tables\\.(records\\.)?(" + names + ")(Record)?");
+    }
+
+    @ArchTest
     static final ArchRule A_CAPABILITY_SHOWS_NO_MORE_THAN_IT_MUST = classes()
             .that()
             .haveSimpleNameEndingWith("Controller")

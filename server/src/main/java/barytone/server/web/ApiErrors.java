@@ -36,6 +36,11 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail notThere(NotThereException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler
     ProblemDetail notALength(LengthTextException e) {
         return badInput(e);
     }

@@ -48,7 +48,7 @@ class EarlierDatabaseTest {
     }
 
     /** Makes the database of a version, and adds to it. */
-    private static void write(int version, Path folder, String more) throws IOException, SQLException {
+    static void write(int version, Path folder, String more) throws IOException, SQLException {
         try (InputStream script = EarlierDatabaseTest.class.getResourceAsStream("/earlier/v" + version + ".sql");
                 Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("barytone.db"));
                 Statement statement = connection.createStatement()) {

@@ -263,7 +263,7 @@ class ScratchApiTest {
                 .isEqualTo(200);
         assertThat(app.get("/api/string-sets").text()).contains("Ferry band\"").doesNotContain("Ferry band light");
         assertThat(app.delete("/api/string-sets/" + id).status()).isEqualTo(204);
-        assertThat(app.delete("/api/string-sets/" + id).status()).isEqualTo(400);
+        assertThat(app.delete("/api/string-sets/" + id).status()).isEqualTo(404);
     }
 
     @Test
