@@ -2,7 +2,7 @@ import { createElement } from "react";
 import { createRoot } from "react-dom/client";
 import { describe, expect, it, vi } from "vitest";
 import { ROOMS } from "../stations/registry";
-import { isTyping, keyName, useShortcuts } from "./shortcuts";
+import { actOf, isTyping, useShortcuts } from "./shortcuts";
 
 function Drawn({ says, onKey }: { says: string; onKey: (says: string) => void }) {
   useShortcuts({ d: () => onKey(says) });
@@ -60,9 +60,17 @@ describe("shortcuts while a field has the focus", () => {
     expect(isTyping(document.createElement("button"))).toBe(false);
     expect(isTyping(document.body)).toBe(false);
   });
-  it("tell shifted letters apart, and leave signs as they are", () => {
-    expect(keyName({ key: "Z", shiftKey: true })).toBe("shift+z");
-    expect(keyName({ key: "Z", shiftKey: false })).toBe("z");
-    expect(keyName({ key: "?", shiftKey: true })).toBe("?");
+  it("tell shifted letters apart, leave signs as they are, and leave the browser its own", () => {
+    const keys = { z: () => "undo", "shift+z": () => "redo", "?": () => "help" };
+    const done = (key: string, held: KeyboardEventInit = {}) =>
+      actOf(new KeyboardEvent("keydown", { key, ...held }), keys)?.();
+    expect(done("Z", { shiftKey: true })).toBe("redo");
+    expect(done("z")).toBe("undo");
+    expect(done("?", { shiftKey: true })).toBe("help");
+    expect(done("?")).toBe("help");
+    expect(done("z", { ctrlKey: true })).toBeUndefined();
+    expect(done("z", { metaKey: true })).toBeUndefined();
+    expect(done("z", { altKey: true })).toBeUndefined();
+    expect(done("y")).toBeUndefined();
   });
 });

@@ -1,5 +1,7 @@
 import { useLayoutEffect, useRef } from "react";
+import { matchKeyBindingPress, parseKeybinding, type KeyBindingPress } from "tinykeys";
 
+/** What keys do, as they are written: d, shift+l, ?. */
 export type Shortcuts = Record<string, () => void>;
 
 /** A length never begins with a letter, so in an empty reading field letters are free to be shortcuts. */
@@ -11,10 +13,20 @@ export function isTyping(target: EventTarget | null): boolean {
   return !(target.dataset["lengthField"] === "true" && target.value === "");
 }
 
-/** The name of a pressed key: lower case, with "shift+" for shifted letters. */
-export function keyName(event: Pick<KeyboardEvent, "key" | "shiftKey">): string {
-  const key = event.key.toLowerCase();
-  return event.shiftKey && /^[a-z]$/.test(key) ? `shift+${key}` : key;
+/** Where a sign is needs a shift on some keyboards and none on others. */
+function presses(keys: string): KeyBindingPress[] {
+  const press = parseKeybinding(keys.replace("shift+", "Shift+"))[0];
+  if (press === undefined) return [];
+  const [mods, key] = press;
+  return /^[^a-z0-9]$/i.test(keys) ? [press, [[...mods, "Shift"], key]] : [press];
+}
+
+/** What is to be done on a pressed key; nothing where it is no shortcut. */
+export function actOf(event: KeyboardEvent, shortcuts: Shortcuts): (() => void) | undefined {
+  const found = Object.keys(shortcuts).find((keys) =>
+    presses(keys).some((press) => matchKeyBindingPress(event, press)),
+  );
+  return found === undefined ? undefined : shortcuts[found];
 }
 
 /**
@@ -29,8 +41,8 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
   useLayoutEffect(() => {
     if (!active) return;
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const act = current.current[keyName(event)];
+      if (isTyping(event.target)) return;
+      const act = actOf(event, current.current);
       if (act === undefined) return;
       event.preventDefault();
       act();

@@ -1,3 +1,4 @@
+import { Radio, RadioGroup } from "@headlessui/react";
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from "react";
 import { Button, Field, Select } from "../ui/controls";
 import { Panel } from "../ui/Panel";
@@ -135,27 +136,23 @@ export function UnitSwitch() {
   const mixed = Object.keys(each).length > 0;
   return (
     <>
-      <div
-        role="radiogroup"
-        aria-label="Unit of every number"
-        className="flex overflow-hidden rounded-md border border-[#3B4A45]"
-      >
-        {ORDER.map((u) => (
-          <button
-            key={u}
-            type="button"
-            role="radio"
-            aria-checked={u === plain && !mixed}
-            onClick={() => choose(u)}
-            className={`min-h-11 min-w-12 px-3 text-[15px] -outline-offset-2 ${
-              u === plain && !mixed
-                ? "bg-lamp-deep font-semibold text-ink"
-                : "text-[#B9C4BE] hover:bg-[#2A3733]"
-            }`}
-          >
-            {LABELS[u]}
-          </button>
-        ))}
+      <div className="flex overflow-hidden rounded-md border border-[#3B4A45]">
+        <RadioGroup
+          value={mixed ? null : plain}
+          onChange={(u) => u !== null && choose(u)}
+          aria-label="Unit of every number"
+          className="flex"
+        >
+          {ORDER.map((u) => (
+            <Radio
+              key={u}
+              value={u}
+              className="flex min-h-11 min-w-12 cursor-pointer items-center justify-center px-3 text-[15px] text-[#B9C4BE] -outline-offset-2 hover:bg-[#2A3733] data-checked:bg-lamp-deep data-checked:font-semibold data-checked:text-ink"
+            >
+              {LABELS[u]}
+            </Radio>
+          ))}
+        </RadioGroup>
         <button
           type="button"
           aria-haspopup="dialog"

@@ -2912,19 +2912,17 @@ export interface components {
             usualBass: components["schemas"]["TypedGap"];
             usualTreble: components["schemas"]["TypedGap"];
         };
-        /** @description Pickup screws turned, clockwise positive. */
+        /** @description Pickup screws turned, as it is spoken, clockwise positive. */
         PickupTurn: {
             /** Format: int64 */
             after: number;
+            /** @description the screw on that side; null or empty when it was not turned */
             bass?: string;
-            /** Format: int32 */
-            bassSixteenths?: number;
             key: string;
             /** Format: int32 */
             pickup: number;
+            /** @description the same */
             treble?: string;
-            /** Format: int32 */
-            trebleSixteenths?: number;
         };
         /** @description One pickup, counted from the neck. */
         PickupView: {
@@ -3142,13 +3140,8 @@ export interface components {
             /** @description turned without biting */
             free: boolean;
             key: string;
-            /**
-             * Format: int32
-             * @description net, positive tightens (straightens); null when <code>turns</code> says it
-             */
-            sixteenths?: number;
-            /** @description the same as it is spoken, like <code>1/8</code> or <code>-1 1/4</code> */
-            turns?: string;
+            /** @description net, as it is spoken, like <code>1/8</code> or <code>-1 1/4</code>; positive tightens (straightens) */
+            turns: string;
         };
         /** @description The page of one station. */
         RoomView: {
@@ -3224,16 +3217,14 @@ export interface components {
             /** Format: int32 */
             support: number;
         };
-        /** @description Saddles moved along the strings, one entry for each from bass to treble. */
+        /** @description Saddles moved along the strings, one entry for each from bass to treble; empty text for one that was not moved so. */
         Saddles: {
             /** Format: int64 */
             after: number;
-            /** @description typed lengths, positive away from the nut; empty when all were moved by their screws */
-            back: string[];
+            /** @description typed lengths, positive away from the nut; null when all were moved by their screws */
+            back?: string[];
             key: string;
-            /** @description clockwise turns of the length screws; empty when none were turned, or <code>turns</code> says it */
-            sixteenths: number[];
-            /** @description the same as it is spoken; empty text for one that was not turned */
+            /** @description of the length screws, as they are spoken, clockwise positive; null when none were turned */
             turns?: string[];
         };
         /** @description The saddles along the strings. */
@@ -3302,10 +3293,8 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
-            /** @description of each screw from bass to treble, positive raises; null when <code>turns</code> says it */
-            sixteenths?: number[];
-            /** @description the same as it is spoken; empty text for a screw that was not turned */
-            turns?: string[];
+            /** @description of each screw from bass to treble, as they are spoken, positive raises; empty text for a screw that was not turned */
+            turns: string[];
         };
         /**
          * @description The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1

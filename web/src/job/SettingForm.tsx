@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import type { ComponentProps, ReactNode } from "react";
 import type { JobView } from "../app/api";
 import { Button, Trouble } from "../ui/controls";
 import type { Send } from "./useJob";
@@ -23,7 +23,7 @@ export function SettingForm({
   /** What the button says. */
   action: string;
   trouble: string | null;
-  onSubmit: () => void;
+  onSubmit: () => void | Promise<void>;
   className?: string;
   /** More buttons beside it. */
   more?: ReactNode;
@@ -34,7 +34,7 @@ export function SettingForm({
       className={className}
       onSubmit={(event) => {
         event.preventDefault();
-        onSubmit();
+        void onSubmit();
       }}
     >
       {children}
@@ -91,19 +91,23 @@ export function Tick({
   checked,
   onChange,
   children,
-}: {
+  ...field
+}: Omit<ComponentProps<"input">, "checked" | "onChange"> & {
   checked: boolean;
   onChange: (checked: boolean) => void;
-  children: ReactNode;
 }) {
   return (
+    <TickBox {...field} checked={checked} onChange={(e) => onChange(e.target.checked)}>
+      {children}
+    </TickBox>
+  );
+}
+
+/** The same as a field of a form. */
+export function TickBox({ children, ...field }: ComponentProps<"input">) {
+  return (
     <label className="flex min-h-11 items-center gap-3">
-      <input
-        type="checkbox"
-        className="size-6 shrink-0 accent-ink"
-        checked={checked}
-        onChange={(e) => onChange(e.target.checked)}
-      />
+      <input {...field} type="checkbox" className="size-6 shrink-0 accent-ink" />
       {children}
     </label>
   );

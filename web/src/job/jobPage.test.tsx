@@ -317,7 +317,7 @@ describe("a job at the rod", () => {
   it("sets how the rod is turned, and its direction back, each only when it was changed", async () => {
     const user = await openJob(7, "cormorant");
     await user.keyboard("w");
-    await user.selectOptions((await panel()).getByLabelText(/^This rod straightens/), "anti");
+    await user.selectOptions((await panel()).getByLabelText(/^This rod straightens/), "true");
     await user.click(press("Turn it this way"));
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
     expect(theServer.to("/relief/direction").map((s) => s.body)).toMatchObject([
@@ -340,7 +340,7 @@ describe("a job at the rod", () => {
     );
     await user.keyboard("w");
     const ways = await panel();
-    await user.selectOptions(ways.getByLabelText(/^This rod straightens/), "anti");
+    await user.selectOptions(ways.getByLabelText(/^This rod straightens/), "true");
     await user.selectOptions(ways.getByLabelText(/^Largest single step/), "1");
     await user.click(press("Turn it this way"));
     expect(await ways.findByText("This job is closed: reopen it first.")).toBeTruthy();

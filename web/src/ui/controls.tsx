@@ -1,10 +1,5 @@
 import type { Problem } from "../app/api";
-import type {
-  ButtonHTMLAttributes,
-  InputHTMLAttributes,
-  ReactNode,
-  SelectHTMLAttributes,
-} from "react";
+import type { ButtonHTMLAttributes, ComponentProps, ReactNode } from "react";
 
 /** A key that does the same. */
 export function Key({ name }: { name: string }) {
@@ -63,13 +58,13 @@ export function Field({
 const BOX =
   "min-h-11 w-full rounded-md border-[1.5px] border-line-strong bg-white px-3 text-[17px]";
 
-export function TextInput({ className = "", ...rest }: InputHTMLAttributes<HTMLInputElement>) {
+export function TextInput({ className = "", ...rest }: ComponentProps<"input">) {
   return (
     <input autoComplete="off" spellCheck={false} {...rest} className={`${BOX} ${className}`} />
   );
 }
 
-export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSelectElement>) {
+export function Select({ className = "", ...rest }: ComponentProps<"select">) {
   return <select {...rest} className={`${BOX} ${className}`} />;
 }
 

@@ -1,6 +1,6 @@
-import { useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
 import { api, type Schemas } from "../../app/api";
-import { type PanelProps, SettingForm, Tick } from "../../job/SettingForm";
+import { type PanelProps, SettingForm, TickBox } from "../../job/SettingForm";
 import { Field, Select, TextInput } from "../../ui/controls";
 import { ToolField } from "./ToolField";
 
@@ -16,8 +16,10 @@ export function HeightHabitPanel({
   view: Schemas["HeightView"];
   path: "/api/jobs/{id}/nut/habit" | "/api/jobs/{id}/action/habit";
 }) {
-  const [habit, setHabit] = useState(view.habit);
-  const set = (change: Partial<typeof habit>) => setHabit({ ...habit, ...change });
+  const { register, handleSubmit, control, getValues, reset } = useForm({
+    defaultValues: view.habit,
+  });
+  const habit = useWatch({ control });
   const choice = view.methods.findIndex(
     (m) => m.pressed === habit.pressed && m.fret === habit.fret,
   );
@@ -25,13 +27,12 @@ export function HeightHabitPanel({
     <SettingForm
       action="Read this way"
       trouble={trouble}
-      onSubmit={() =>
-        void send((stamp, params) => api.POST(path, { params, body: { ...stamp, ...habit } })).then(
-          (done) => {
-            if (done !== null) onDone();
-          },
-        )
-      }
+      onSubmit={handleSubmit(async (chosen) => {
+        const done = await send((stamp, params) =>
+          api.POST(path, { params, body: { ...stamp, ...chosen } }),
+        );
+        if (done !== null) onDone();
+      })}
     >
       <Field label="Method">
         <Select
@@ -39,7 +40,8 @@ export function HeightHabitPanel({
           value={choice}
           onChange={(e) => {
             const chosen = view.methods[Number(e.target.value)];
-            if (chosen !== undefined) set({ pressed: chosen.pressed, fret: chosen.fret });
+            if (chosen !== undefined)
+              reset({ ...getValues(), pressed: chosen.pressed, fret: chosen.fret });
           }}
         >
           {view.methods.map((m, i) => (
@@ -56,15 +58,12 @@ export function HeightHabitPanel({
             type="number"
             min={2}
             max={job.instrument.frets}
-            value={habit.fret}
-            onChange={(e) => set({ fret: Number(e.target.value) })}
+            {...register("fret", { valueAsNumber: true })}
           />
         </Field>
       )}
-      <ToolField tools={view.tools} value={habit.tool} onChange={(tool) => set({ tool })} />
-      <Tick checked={habit.flat} onChange={(flat) => set({ flat })}>
-        Lies flat on the bench
-      </Tick>
+      <ToolField tools={view.tools} {...register("tool")} />
+      <TickBox {...register("flat")}>Lies flat on the bench</TickBox>
     </SettingForm>
   );
 }

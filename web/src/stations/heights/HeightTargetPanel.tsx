@@ -1,3 +1,4 @@
+import { useForm } from "react-hook-form";
 import { useState } from "react";
 import type { JobView, Schemas } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
@@ -24,7 +25,7 @@ export function HeightTargetPanel({
   choose: (wanted: Wanted) => Promise<JobView | null>;
 }) {
   const { target } = view;
-  const [bands, setBands] = useState(target.bands);
+  const { register, handleSubmit } = useForm({ defaultValues: { bands: target.bands } });
   const [style, setStyle] = useState<Style>("any");
   const choose = (wanted: Wanted) =>
     void ask("school" in wanted && target.styles.length > 0 ? { ...wanted, style } : wanted).then(
@@ -67,7 +68,9 @@ export function HeightTargetPanel({
         action="Use these bands"
         trouble={trouble}
         className="grid gap-x-6 gap-y-2 border-t border-line pt-3 sm:grid-cols-2"
-        onSubmit={() => choose({ bands: bands.map((b) => ({ low: b.low, high: b.high })) })}
+        onSubmit={handleSubmit(({ bands }) =>
+          choose({ bands: bands.map((b) => ({ low: b.low, high: b.high })) }),
+        )}
         more={
           <Button onClick={() => choose({ asMeasured: true })}>Want what is measured now</Button>
         }
@@ -76,7 +79,7 @@ export function HeightTargetPanel({
           Or each string by hand, in {view.suffix}, {view.method}. A favourite is the player&apos;s,
           not the book&apos;s: measure what they like, want it, and keep it below.
         </p>
-        {bands.map((band, i) => (
+        {target.bands.map((band, i) => (
           <div
             key={band.string}
             className="grid grid-cols-[4em_1fr_auto_1fr] items-center gap-2 text-[17px]"
@@ -89,10 +92,7 @@ export function HeightTargetPanel({
                 key={end}
                 className={end === "high" ? "order-3" : ""}
                 aria-label={`String ${band.string} ${band.name}, ${end === "low" ? "from" : "to"}, ${view.suffix}`}
-                value={band[end]}
-                onChange={(e) =>
-                  setBands(bands.map((b, n) => (n === i ? { ...b, [end]: e.target.value } : b)))
-                }
+                {...register(`bands.${i}.${end}`)}
               />
             ))}
             <span className="order-2" aria-hidden="true">

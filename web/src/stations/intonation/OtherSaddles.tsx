@@ -21,7 +21,6 @@ export function OtherSaddles({ job, send, onDone, working }: OtherProps) {
             params,
             body: {
               ...stamp,
-              sixteenths: [],
               ...(saddles.screwed
                 ? { turns: saddles.saddles.map((s) => turns[s.support] ?? "") }
                 : {}),

@@ -1,3 +1,4 @@
+import { Radio, RadioGroup } from "@headlessui/react";
 import { useRef, useState } from "react";
 import { api, type Schemas } from "../../app/api";
 import { RefusedNote, Rest } from "../../job/EntryNotes";
@@ -181,18 +182,23 @@ export function ToneLedger({
           <p className="text-[15px] font-semibold text-mute">
             String {chosen.string} {chosen.name}: what is sounded and typed
           </p>
-          <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label="Note">
+          <RadioGroup
+            value={typedNote(chosen).label}
+            onChange={(label) => {
+              const wanted = chosen.notes.find((n) => n.label === label);
+              if (wanted !== undefined) onNote(wanted);
+            }}
+            aria-label="Note"
+            className="mt-1 flex flex-wrap gap-2"
+          >
             {chosen.notes.map((n) => {
-              const on = typedNote(chosen).how === n.how && typedNote(chosen).fret === n.fret;
               const cell =
                 n.how === "fretted" ? chosen.cells.find((c) => c.fret === n.fret) : undefined;
               return (
-                <button
+                <Radio
                   key={n.label}
-                  type="button"
-                  aria-pressed={on}
-                  onClick={() => onNote(n)}
-                  className={`min-h-11 rounded-lg border-[1.5px] px-3 text-[16px] ${on ? "border-ink bg-ink text-white" : "border-line-strong bg-paper hover:bg-white"}`}
+                  value={n.label}
+                  className="flex min-h-11 cursor-pointer items-center rounded-lg border-[1.5px] border-line-strong bg-paper px-3 text-[16px] hover:bg-white data-checked:border-ink data-checked:bg-ink data-checked:text-white"
                 >
                   {n.label.replace(`${chosen.string} ${chosen.name} `, "")}
                   {cell !== undefined && (
@@ -201,10 +207,10 @@ export function ToneLedger({
                       {cell.stale ? " …" : ""}
                     </span>
                   )}
-                </button>
+                </Radio>
               );
             })}
-          </div>
+          </RadioGroup>
           {chosen.curve.length > 0 && <Residuals row={chosen} />}
           {chosen.move !== undefined && (
             <p className="mt-1 text-[16px]">

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useForm } from "react-hook-form";
 import { api } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
 import { type PanelProps, SettingForm } from "../../job/SettingForm";
@@ -13,7 +13,7 @@ const GAPS = [
 
 /** The wanted gaps between string and pickup. */
 export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
-  const [gaps, setGaps] = useState(job.pickups.target);
+  const { register, handleSubmit } = useForm({ defaultValues: job.pickups.target });
   return (
     <>
       <p className="mb-3 text-[16px] text-mute">{job.pickups.method}.</p>
@@ -21,13 +21,12 @@ export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
         action="Use these gaps"
         trouble={trouble}
         className="grid grid-cols-2 gap-4"
-        onSubmit={() =>
-          void send((stamp, params) =>
+        onSubmit={handleSubmit(async (gaps) => {
+          const done = await send((stamp, params) =>
             api.POST("/api/jobs/{id}/pickups/target", { params, body: { ...stamp, ...gaps } }),
-          ).then((done) => {
-            if (done !== null) onDone();
-          })
-        }
+          );
+          if (done !== null) onDone();
+        })}
       >
         {GAPS.flatMap(([key, label]) =>
           (["low", "high"] as const).map((end) => (
@@ -35,12 +34,7 @@ export function PickupTargetPanel({ job, send, trouble, onDone }: PanelProps) {
               key={key + end}
               label={`${label} ${end === "low" ? "from" : "to"}, ${job.pickups.suffix}`}
             >
-              <TextInput
-                value={gaps[key][end]}
-                onChange={(e) =>
-                  setGaps({ ...gaps, [key]: { ...gaps[key], [end]: e.target.value } })
-                }
-              />
+              <TextInput {...register(`${key}.${end}`)} />
             </Field>
           )),
         )}

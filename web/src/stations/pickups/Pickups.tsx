@@ -97,8 +97,11 @@ export function Pickups({ job, send, sendEntry, problem, listening, onOpen }: Le
             <Tick
               checked={pickups.lowered}
               onChange={(down) =>
-                void send((stamp, params) =>
-                  api.POST("/api/jobs/{id}/pickups/down", { params, body: { ...stamp, down } }),
+                void send(
+                  (stamp, params) =>
+                    api.POST("/api/jobs/{id}/pickups/down", { params, body: { ...stamp, down } }),
+                  // said while a note is still on its way, it is said all the same
+                  true,
                 )
               }
             >
@@ -222,17 +225,19 @@ function Pickup({
               key={s.sign}
               checked={pickup.signs.includes(s.sign)}
               onChange={(on) =>
-                void send((stamp, params) =>
-                  api.POST("/api/jobs/{id}/pickups/signs", {
-                    params,
-                    body: {
-                      ...stamp,
-                      pickup: pickup.pickup,
-                      signs: on
-                        ? [...pickup.signs, s.sign]
-                        : pickup.signs.filter((other) => other !== s.sign),
-                    },
-                  }),
+                void send(
+                  (stamp, params) =>
+                    api.POST("/api/jobs/{id}/pickups/signs", {
+                      params,
+                      body: {
+                        ...stamp,
+                        pickup: pickup.pickup,
+                        signs: on
+                          ? [...pickup.signs, s.sign]
+                          : pickup.signs.filter((other) => other !== s.sign),
+                      },
+                    }),
+                  true,
                 )
               }
             >

@@ -1,13 +1,15 @@
-import { useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
 import { api } from "../../app/api";
-import { type PanelProps, SettingForm, Tick } from "../../job/SettingForm";
+import { type PanelProps, SettingForm, TickBox } from "../../job/SettingForm";
 import { Field, Select, TextInput } from "../../ui/controls";
 import { ToolField } from "../heights/ToolField";
 
 /** Chooses how relief is read: held where, gauged where, with what, in which position. */
 export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
-  const [habit, setHabit] = useState(job.relief.habit);
-  const set = (change: Partial<typeof habit>) => setHabit({ ...habit, ...change });
+  const { register, handleSubmit, control, getValues, reset } = useForm({
+    defaultValues: job.relief.habit,
+  });
+  const habit = useWatch({ control });
   const choice = job.relief.habits.findIndex(
     (h) =>
       h.heldLow === habit.heldLow &&
@@ -25,13 +27,12 @@ export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
       action="Read this way"
       trouble={trouble}
       className="grid gap-4 sm:grid-cols-3"
-      onSubmit={() =>
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/relief/habit", { params, body: { ...stamp, ...habit } }),
-        ).then((done) => {
-          if (done !== null) onDone();
-        })
-      }
+      onSubmit={handleSubmit(async (chosen) => {
+        const done = await send((stamp, params) =>
+          api.POST("/api/jobs/{id}/relief/habit", { params, body: { ...stamp, ...chosen } }),
+        );
+        if (done !== null) onDone();
+      })}
     >
       <div className="sm:col-span-3">
         <Field label="Habit">
@@ -41,7 +42,8 @@ export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
             onChange={(e) => {
               const chosen = job.relief.habits[Number(e.target.value)];
               if (chosen !== undefined)
-                set({
+                reset({
+                  ...getValues(),
                   heldLow: chosen.heldLow,
                   heldHigh: chosen.heldHigh,
                   gaugeFret: chosen.gaugeFret,
@@ -64,17 +66,14 @@ export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
             type="number"
             min={min}
             max={max}
-            value={habit[key]}
-            onChange={(e) => set({ [key]: Number(e.target.value) })}
+            {...register(key, { valueAsNumber: true })}
           />
         </Field>
       ))}
       <div className="sm:col-span-2">
-        <ToolField tools={job.relief.tools} value={habit.tool} onChange={(tool) => set({ tool })} />
+        <ToolField tools={job.relief.tools} {...register("tool")} />
       </div>
-      <Tick checked={habit.flat} onChange={(flat) => set({ flat })}>
-        Lies flat on the bench
-      </Tick>
+      <TickBox {...register("flat")}>Lies flat on the bench</TickBox>
     </SettingForm>
   );
 }

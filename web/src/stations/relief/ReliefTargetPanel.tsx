@@ -1,19 +1,25 @@
-import { useState } from "react";
+import { useForm } from "react-hook-form";
 import { api } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
 import { ChoiceList, type PanelProps, SettingForm } from "../../job/SettingForm";
 import { Field, TextInput } from "../../ui/controls";
 
+/** A school, or bands as typed. */
+type Wanted =
+  { school: string } | { bassLow: string; bassHigh: string; trebleLow: string; trebleHigh: string };
+
 /** Chooses the wanted relief: a school, or bands of one's own. */
 export function ReliefTargetPanel({ job, send, trouble, onDone }: PanelProps) {
   const { target } = job.relief;
-  const [bands, setBands] = useState({
-    bassLow: target.bassLow,
-    bassHigh: target.bassHigh,
-    trebleLow: target.trebleLow,
-    trebleHigh: target.trebleHigh,
+  const { register, handleSubmit } = useForm({
+    defaultValues: {
+      bassLow: target.bassLow,
+      bassHigh: target.bassHigh,
+      trebleLow: target.trebleLow,
+      trebleHigh: target.trebleHigh,
+    },
   });
-  const choose = (body: { school: string } | typeof bands) =>
+  const choose = (body: Wanted) =>
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/relief/target", { params, body: { ...stamp, ...body } }),
     ).then((done) => {
@@ -45,14 +51,11 @@ export function ReliefTargetPanel({ job, send, trouble, onDone }: PanelProps) {
         action="Use these bands"
         trouble={trouble}
         className="grid grid-cols-2 gap-4 sm:grid-cols-4"
-        onSubmit={() => choose(bands)}
+        onSubmit={handleSubmit(choose)}
       >
         {fields.map(([key, label]) => (
           <Field key={key} label={`${label}, ${job.relief.suffix}`}>
-            <TextInput
-              value={bands[key]}
-              onChange={(e) => setBands({ ...bands, [key]: e.target.value })}
-            />
+            <TextInput {...register(key)} />
           </Field>
         ))}
       </SettingForm>

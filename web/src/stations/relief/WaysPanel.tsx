@@ -1,13 +1,13 @@
-import { useState } from "react";
+import { useForm } from "react-hook-form";
 import { api } from "../../app/api";
-import { type PanelProps, SettingForm, Tick } from "../../job/SettingForm";
+import { type PanelProps, SettingForm, TickBox } from "../../job/SettingForm";
 import { Field, Select } from "../../ui/controls";
 
 /** How this rod is turned: step, finish tightening, settling, limit. */
 export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
-  const [ways, setWays] = useState(job.relief.ways);
-  const set = (change: Partial<typeof ways>) => setWays({ ...ways, ...change });
-  const submit = async () => {
+  const { register, handleSubmit } = useForm({ defaultValues: job.relief.ways });
+  const number = { valueAsNumber: true };
+  const submit = handleSubmit(async (ways) => {
     const { straightensAnticlockwise, stepSixteenths, settleMinutes, limitSixteenths } = ways;
     const { finishTightening } = ways;
     const was = job.relief.ways;
@@ -35,25 +35,18 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
       if (done === null) return;
     }
     onDone();
-  };
+  });
   return (
-    <SettingForm action="Turn it this way" trouble={trouble} onSubmit={() => void submit()}>
+    <SettingForm action="Turn it this way" trouble={trouble} onSubmit={submit}>
       <Field label="Largest single step">
-        <Select
-          autoFocus
-          value={ways.stepSixteenths}
-          onChange={(e) => set({ stepSixteenths: Number(e.target.value) })}
-        >
+        <Select autoFocus {...register("stepSixteenths", number)}>
           <option value={1}>1/16 turn</option>
           <option value={2}>1/8 turn (usual)</option>
           <option value={4}>1/4 turn</option>
         </Select>
       </Field>
       <Field label="Wait after a turn before a verdict">
-        <Select
-          value={ways.settleMinutes}
-          onChange={(e) => set({ settleMinutes: Number(e.target.value) })}
-        >
+        <Select {...register("settleMinutes", number)}>
           {[0, 5, 10, 15, 30, 60].map((m) => (
             <option key={m} value={m}>
               {m === 0 ? "none" : `${m} minutes${m === 10 ? " (usual)" : ""}`}
@@ -62,10 +55,7 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
         </Select>
       </Field>
       <Field label="Stop when tighter than found by" hint="more only if you know this rod">
-        <Select
-          value={ways.limitSixteenths}
-          onChange={(e) => set({ limitSixteenths: Number(e.target.value) })}
-        >
+        <Select {...register("limitSixteenths", number)}>
           {[
             [4, "1/4 turn"],
             [8, "1/2 turn"],
@@ -84,19 +74,15 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
         hint="seen from the end where the wrench goes in"
       >
         <Select
-          value={ways.straightensAnticlockwise ? "anti" : "clockwise"}
-          onChange={(e) => set({ straightensAnticlockwise: e.target.value === "anti" })}
+          {...register("straightensAnticlockwise", { setValueAs: (of) => String(of) === "true" })}
         >
-          <option value="clockwise">turned clockwise (usual)</option>
-          <option value="anti">turned anticlockwise</option>
+          <option value="false">turned clockwise (usual)</option>
+          <option value="true">turned anticlockwise</option>
         </Select>
       </Field>
-      <Tick
-        checked={ways.finishTightening}
-        onChange={(finishTightening) => set({ finishTightening })}
-      >
+      <TickBox {...register("finishTightening")}>
         To add relief, go past and finish tightening
-      </Tick>
+      </TickBox>
     </SettingForm>
   );
 }

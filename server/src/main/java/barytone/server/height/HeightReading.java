@@ -8,6 +8,7 @@ import barytone.core.quantity.Allowed;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.server.job.Addition;
+import barytone.server.web.RequestKey;
 
 /**
  * The way of reading nut or action.
@@ -15,7 +16,7 @@ import barytone.server.job.Addition;
  * @param pressed nut: the fret held, 0 for open; action: 1 with a capo at 1
  * @param fret action: the fret at which it is read; nut: 1
  */
-public record HeightReading(long after, String key, int pressed, int fret, String tool, boolean flat)
+public record HeightReading(long after, @RequestKey String key, int pressed, int fret, String tool, boolean flat)
         implements Addition {
     /**
      * What is noted of it.

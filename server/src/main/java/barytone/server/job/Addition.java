@@ -1,5 +1,7 @@
 package barytone.server.job;
 
+import barytone.server.web.RequestKey;
+
 /**
  * What the page sends to add to a job. Every addition carries the place of the last event that its window had seen ({@code after}), so that windows cannot
  * overwrite each other, and a key of its own, so that a request sent twice is kept once.
@@ -12,8 +14,8 @@ public interface Addition {
     String key();
 
     /** Nothing but the event itself. */
-    record Plain(long after, String key) implements Addition {}
+    record Plain(long after, @RequestKey String key) implements Addition {}
 
     /** About an earlier event. */
-    record About(long after, String key, long event) implements Addition {}
+    record About(long after, @RequestKey String key, long event) implements Addition {}
 }

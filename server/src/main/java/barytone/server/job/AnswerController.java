@@ -9,6 +9,8 @@ import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Settings;
+import barytone.server.web.RequestKey;
+import jakarta.validation.constraints.NotEmpty;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -36,23 +38,28 @@ class AnswerController {
     }
 
     /** Leaves out what is advised, or one step of it by its topic. */
-    record Decline(long after, String key, @Nullable String topic) implements Addition {}
+    record Decline(
+            long after, @RequestKey String key, @Nullable String topic) implements Addition {}
 
     /**
      * The advised move was made.
      *
      * @param whole all of it at once, where a part was advised first
      */
-    record Followed(long after, String key, @Nullable Boolean whole) implements Addition {}
+    record Followed(
+            long after, @RequestKey String key, @Nullable Boolean whole) implements Addition {}
 
     /** A station is left until the others are done. */
-    record Later(long after, String key, Station station) implements Addition {}
+    record Later(long after, @RequestKey String key, Station station) implements Addition {}
 
     /** The order of work. */
-    record Order(long after, String key, WorkOrder order) implements Addition {}
+    record Order(long after, @RequestKey String key, WorkOrder order) implements Addition {}
 
     /** The work agreed on. */
-    record Scope(long after, String key, List<Station> stations) implements Addition {}
+    record Scope(
+            long after,
+            @RequestKey String key,
+            @NotEmpty(message = "at least one station") List<Station> stations) implements Addition {}
 
     /**
      * Moved without counting.
@@ -61,7 +68,7 @@ class AnswerController {
      */
     record Uncounted(
             long after,
-            String key,
+            @RequestKey String key,
             Station station,
             @Nullable List<Integer> strings) implements Addition {}
 
@@ -119,8 +126,6 @@ class AnswerController {
     JobView agreeOnStations(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Scope asked) {
         return desk.add(id, unit, asked, job -> {
-            if (asked.stations().isEmpty())
-                throw Allowed.broken("scope", "nothing", "at least one of relief, nut and action");
             return new JobEvent.ScopeSet(
                     asked.stations().stream().distinct().sorted().toList());
         });

@@ -22,6 +22,7 @@ import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.PlainNumber;
 import barytone.core.strings.StringSet;
+import barytone.server.web.RequestKey;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -214,7 +215,7 @@ public class Intake {
      * @param sure odd strings were asked about already
      */
     public record NewJob(
-            String requestKey,
+            @RequestKey String requestKey,
             Facts instrument,
             String player,
             Touch touch,

@@ -8,6 +8,9 @@ import barytone.core.job.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
+import barytone.server.web.RequestKey;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/jobs", produces = MediaType.APPLICATION_JSON_VALUE)
 class JobController {
     private static final int LONGEST_NOTE = 2000;
+    private static final String NOTE_ALLOWED = "1 to " + LONGEST_NOTE + " characters";
 
     private final JobDesk desk;
     private final Intake intake;
@@ -52,10 +56,17 @@ class JobController {
             long version, Intake.Facts facts, @Nullable Boolean sure) {}
 
     /** Undo; without an event the newest that counts. */
-    record Undo(long after, String key, @Nullable Long event) implements Addition {}
+    record Undo(
+            long after, @RequestKey String key, @Nullable Long event) implements Addition {}
 
     /** Free text. */
-    record Note(long after, String key, String text) implements Addition {}
+    record Note(
+            long after,
+            @RequestKey String key,
+
+            @NotBlank(message = NOTE_ALLOWED) @Size(max = LONGEST_NOTE, message = NOTE_ALLOWED)
+            String text)
+            implements Addition {}
 
     /**
      * Other strings were put on: their gauges, string 1 first, in thou.
@@ -64,7 +75,7 @@ class JobController {
      */
     record OtherStrings(
             long after,
-            String key,
+            @RequestKey String key,
             String strings,
             @Nullable Boolean sure) implements Addition {}
 
@@ -130,8 +141,6 @@ class JobController {
     @PostMapping("/{id}/notes")
     JobView writeNote(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Note asked) {
         String text = asked.text().strip();
-        if (text.isEmpty() || text.length() > LONGEST_NOTE)
-            throw Allowed.broken("note", text.length() + " characters", "1 to " + LONGEST_NOTE + " characters");
         return desk.add(id, unit, asked, job -> new JobEvent.NoteWritten(text));
     }
 

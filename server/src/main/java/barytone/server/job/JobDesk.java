@@ -2,10 +2,8 @@ package barytone.server.job;
 
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
-import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Shop;
-import barytone.server.web.PlainText;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
@@ -102,10 +100,6 @@ public class JobDesk {
 
     /** A request with what it says and where it was sent. */
     static JobLog.Request request(Addition asked) {
-        if (asked.key().isBlank() || asked.key().length() > 80)
-            throw Allowed.broken(
-                    "key", asked.key().length() + " characters", "1 to 80 characters, new for each request");
-        PlainText.check("key", asked.key());
         String where = RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes http
                 ? http.getRequest().getRequestURI()
                 : "";

@@ -13,6 +13,7 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.ReadingBounds;
 import barytone.core.reading.TapReport;
 import barytone.core.reading.Tool;
+import barytone.server.web.RequestKey;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,7 +38,7 @@ class ReadingController {
      */
     record Reading(
             long after,
-            String key,
+            @RequestKey String key,
             int string,
             @Nullable String text,
             @Nullable Leaves leaves,

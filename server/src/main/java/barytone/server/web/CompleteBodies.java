@@ -1,9 +1,12 @@
 package barytone.server.web;
 
 import barytone.core.quantity.Allowed;
+import jakarta.validation.Validator;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
@@ -12,9 +15,18 @@ import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 
-/** Refuses a body in which something is missing that is not marked as nullable, or a text that cannot be shown, before anybody works with it. */
+/**
+ * Refuses a body in which something is missing that is not marked as nullable, a text that cannot be shown, or what its constraints forbid, before anybody works
+ * with it. What depends on the instrument is refused by whoever knows it.
+ */
 @RestControllerAdvice
 class CompleteBodies extends RequestBodyAdviceAdapter {
+    private final Validator validator;
+
+    CompleteBodies(Validator validator) {
+        this.validator = validator;
+    }
+
     @Override
     public boolean supports(MethodParameter parameter, Type type, Class<? extends HttpMessageConverter<?>> converter) {
         return parameter.getParameterType().isRecord();
@@ -29,7 +41,22 @@ class CompleteBodies extends RequestBodyAdviceAdapter {
             Class<? extends HttpMessageConverter<?>> converter) {
         if (!(body instanceof Record given)) throw Allowed.broken("body", "null", "a JSON object");
         check(given, "");
+        validator.validate(given).stream()
+                .min(Comparator.comparing(v -> v.getPropertyPath().toString()))
+                .ifPresent(v -> {
+                    throw Allowed.broken(v.getPropertyPath().toString(), given(v.getInvalidValue()), v.getMessage());
+                });
         return body;
+    }
+
+    private static String given(@Nullable Object value) {
+        return switch (value) {
+            case null -> "nothing";
+            case Collection<?> all when all.isEmpty() -> "nothing";
+            case CharSequence text when text.toString().isBlank() -> "nothing";
+            case CharSequence text -> text.length() + " characters";
+            default -> String.valueOf(value);
+        };
     }
 
     private static void check(Record given, String path) {

@@ -168,10 +168,10 @@ class FirmGroundTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            relief/turns   | ,"sixteenths":1.9,"finishTightening":false,"free":false  | sixteenths
-            relief/turns   | ,"sixteenths":"2","finishTightening":false,"free":false  | sixteenths
-            relief/turns   | ,"sixteenths":2,"finishTightening":"false","free":false  | finishTightening
-            relief/turns   | ,"sixteenths":2,"finishTightening":0,"free":false        | finishTightening
+            readings    | ,"string":1.9,"station":"relief","text":"0.3"            | string
+            readings    | ,"string":"2","station":"relief","text":"0.3"            | string
+            relief/turns   | ,"turns":"1/8","finishTightening":"false","free":false  | finishTightening
+            relief/turns   | ,"turns":"1/8","finishTightening":0,"free":false        | finishTightening
             readings    | ,"string":6,"station":0,"text":"0.3"                     | station
             notes       | ,"text":"bell \\u0007"                                   | U+0007 in place 6
             notes       | ,"text":"half \\ud83c"                                   | U+D83C in place 6

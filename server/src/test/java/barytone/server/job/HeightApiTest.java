@@ -179,8 +179,8 @@ class HeightApiTest {
             nut/reworks     | ,"way":"UNDERSIDE_SANDED"                               | how much came off
             action/screws          | ,"turns":["1/3","","","","",""]                         | an amount in sixteenths up to 12 turns
             action/screws          | ,"turns":["13","","","","",""]                          | an amount in sixteenths up to 12 turns
-            action/screws          | ,"sixteenths":[1,2]                                     | screws: given 2; allowed is 6 to 6
-            action/screws          | ,"sixteenths":[0,0,0,0,0,0]                             | 1/16 turn or more
+            action/screws          | ,"turns":["1/16","1/8"]                                  | screws: given 2; allowed is 6 to 6
+            action/screws          | ,"turns":["","","","","","0"]                             | 1/16 turn or more
             action/reworks  | ,"way":"SANDED","bass":"1","treble":"0"                 | sanding lowers
             action/neck-shims      | ,"end":"HEEL","thickness":"9"                           | thickness: given 9; allowed is 0.05 to 3 mm
             action/travel          | ,"down":"40","up":"1"                                   | down: given 40
@@ -188,7 +188,7 @@ class HeightApiTest {
             action/habit    | ,"pressed":0,"fret":30,"tool":"card","flat":false | allowed is 1 to 20
             nut/target   | ,"school":"NOBODY"                      | nut school: given NOBODY
             action/target   | ,"bands":[{"low":"1","high":"2"}]    | bands: given 1; allowed is 6 to 6
-            scope           | ,"stations":[]                                          | at least one of relief, nut and action
+            scope           | ,"stations":[]                                          | at least one station
             declined        | ,"x":1                                                  | nothing here to leave out
             followed        | ,"x":1                                                  | not one that can be ticked off
             """)

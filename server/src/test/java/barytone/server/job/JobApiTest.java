@@ -74,7 +74,7 @@ class JobApiTest {
         assertThat(headline(told)).isEqualTo("Tighten the rod 1/8 turn, then retune");
         assertThat(told.get("relief").get("rows").get(0).get("verdict").asString())
                 .isEqualTo("high");
-        JsonNode turned = post(job, "relief/turns", 2, ",\"sixteenths\":2,\"finishTightening\":false,\"free\":false")
+        JsonNode turned = post(job, "relief/turns", 2, ",\"turns\":\"1/8\",\"finishTightening\":false,\"free\":false")
                 .json();
         assertThat(headline(turned)).startsWith("Retune");
         TestClock.pass(Duration.ofMinutes(1));
@@ -274,7 +274,7 @@ class JobApiTest {
                 "{\"after\":0,\"key\":\"f\",\"string\":6,\"leaves\":{\"free\":\"NaN\"}}",
                 "{\"after\":0,\"key\":\"g\",\"string\":6,\"leaves\":{\"free\":1e999}}",
                 "{\"after\":0,\"key\":\"h\",\"string\":6}",
-                "{\"after\":0,\"key\":\"i\",\"sixteenths\":9999}",
+                "{\"after\":0,\"key\":\"i\",\"turns\":\"9999\"}",
                 "{\"after\":0,\"key\":\"j\",\"event\":12}",
                 "{\"after\":0,\"key\":\"k\",\"heldLow\":3,\"heldHigh\":2,\"gaugeFret\":9,\"tool\":\"spoon\"}",
                 "{\"after\":0,\"key\":\"l\",\"heldLow\":17,\"heldHigh\":21,\"gaugeFret\":19,\"tool\":\"leaf\"}",

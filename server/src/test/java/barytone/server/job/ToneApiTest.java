@@ -152,8 +152,8 @@ class ToneApiTest {
                 "intonation/pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":12,\"cents\":\"80\" | Is it this note?",
                 "intonation/pitches | ,\"string\":7,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\" | 1 to 6",
                 "intonation/pitches | ,\"string\":6,\"how\":\"FRETTED\",\"fret\":22,\"cents\":\"0\" | 1 to 21",
-                "intonation/saddles | ,\"sixteenths\":[0,0,0,0,0,0],\"back\":[] | a move of at least one",
-                "intonation/saddles | ,\"sixteenths\":[1,2],\"back\":[] | 6",
+                "intonation/saddles | ,\"turns\":[\"0\",\"\",\"\",\"\",\"\",\"\"] | a move of at least one",
+                "intonation/saddles | ,\"turns\":[\"1/16\",\"1/8\"] | 6",
                 "pickups/gaps | ,\"pickup\":5,\"side\":\"BASS\",\"text\":\"2.4\" | 0 to 1",
                 "pickups/gaps | ,\"pickup\":0,\"side\":\"BASS\",\"text\":\"24\" | 15",
                 "intonation/travel | ,\"support\":0,\"forward\":\"-1\",\"back\":\"2\" | 0 to 30",
@@ -415,8 +415,7 @@ class ToneApiTest {
         assertThat(saddles.get("pattern").get(0).asString()).contains("does not step back");
         assertThat(saddles.get("starts").get(5).asString()).isEqualTo("1 e: at the scale length");
         assertThat(post(job, "pickups/down", ",\"down\":true").status()).isEqualTo(400);
-        JsonNode moved = done(
-                job, "intonation/saddles", ",\"sixteenths\":[],\"back\":[\"0.5\",\"\",\"\",\"\",\"\",\"-1/64in\"]");
+        JsonNode moved = done(job, "intonation/saddles", ",\"back\":[\"0.5\",\"\",\"\",\"\",\"\",\"-1/64in\"]");
         assertThat(moved.get("intonation")
                         .get("saddles")
                         .get("saddles")

@@ -22,6 +22,7 @@ import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobView;
 import barytone.server.job.Typed;
+import barytone.server.web.RequestKey;
 import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -37,8 +38,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}/action", produces = MediaType.APPLICATION_JSON_VALUE)
 class ActionCommands {
-    private static final int MOST_TURNS = 16 * Turns.MOST_AT_ONCE;
-
     private final JobDesk desk;
 
     ActionCommands(JobDesk desk) {
@@ -48,14 +47,9 @@ class ActionCommands {
     /**
      * Turns of the height screws.
      *
-     * @param sixteenths of each screw from bass to treble, positive raises; null when {@code turns} says it
-     * @param turns the same as it is spoken; empty text for a screw that was not turned
+     * @param turns of each screw from bass to treble, as they are spoken, positive raises; empty text for a screw that was not turned
      */
-    record Screws(
-            long after,
-            String key,
-            @Nullable List<Integer> sixteenths,
-            @Nullable List<String> turns) implements Addition {}
+    record Screws(long after, @RequestKey String key, List<String> turns) implements Addition {}
 
     /**
      * A change of a fixed saddle, as typed lengths; minus lowers. Only sanding has an amount that is believed: what is shimmed or new is read.
@@ -65,25 +59,26 @@ class ActionCommands {
      */
     record SaddleRework(
             long after,
-            String key,
+            @RequestKey String key,
             ActionEvent.SaddleReworked.Way way,
             @Nullable String bass,
-            @Nullable String treble) implements Addition {}
+            @Nullable String treble)
+            implements Addition {}
 
     /** A wedge in the neck pocket; thickness as a typed length. */
-    record NeckShimming(long after, String key, NeckShim.End end, String thickness) implements Addition {}
+    record NeckShimming(long after, @RequestKey String key, NeckShim.End end, String thickness) implements Addition {}
 
     /** An under-string gauge at the saddles: its radius as a typed length, and the strings that ring. */
-    record GaugePattern(long after, String key, String radius, List<Integer> ringing) implements Addition {}
+    record GaugePattern(long after, @RequestKey String key, String radius, List<Integer> ringing) implements Addition {}
 
     /** How far the saddles can still go, as typed lengths. */
-    record Travel(long after, String key, String down, String up) implements Addition {}
+    record Travel(long after, @RequestKey String key, String down, String up) implements Addition {}
 
     /** How far a fixed saddle stands proud of its bridge where it is lowest, as a typed length. */
-    record SaddleProud(long after, String key, String proud) implements Addition {}
+    record SaddleProud(long after, @RequestKey String key, String proud) implements Addition {}
 
     /** A straightedge over the bridge; as a typed length, minus when it runs into it. */
-    record NeckAngle(long after, String key, String above) implements Addition {}
+    record NeckAngle(long after, @RequestKey String key, String above) implements Addition {}
 
     /**
      * The wanted action: a school, the player's favourite, or bands as typed lengths in the way of reading in use.
@@ -95,7 +90,7 @@ class ActionCommands {
      */
     record ActionTargetAsked(
             long after,
-            String key,
+            @RequestKey String key,
             @Nullable String school,
             ActionSchool.@Nullable Style style,
             @Nullable List<TypedBand> bands,
@@ -110,22 +105,14 @@ class ActionCommands {
             int screws = job.state().spec().supports().size();
             if (!job.state().spec().fittings().bridge().screwed())
                 throw Allowed.broken("screws", "turns", "a bridge with height screws; this one has a fixed saddle");
-            List<Turns> turned = turns(asked);
+            List<Turns> turned = asked.turns().stream()
+                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, Turns.MOST_AT_ONCE))
+                    .toList();
             Allowed.whole("screws", turned.size(), screws, screws);
-            for (Turns t : turned) Allowed.whole("turn (sixteenths)", t.sixteenths(), -MOST_TURNS, MOST_TURNS);
             if (turned.stream().allMatch(Turns::isZero))
                 throw Allowed.broken("screws", "no turn at all", "1/16 turn or more of at least one screw");
             return new ActionEvent.BridgeScrewed(turned);
         });
-    }
-
-    private static List<Turns> turns(Screws asked) {
-        if (asked.turns() != null)
-            return asked.turns().stream()
-                    .map(t -> t.isBlank() ? Turns.NONE : Turns.parse("turn", t, Turns.MOST_AT_ONCE))
-                    .toList();
-        if (asked.sixteenths() == null) throw Allowed.broken("screws", "nothing", "the turns of every screw");
-        return asked.sixteenths().stream().map(Turns::new).toList();
     }
 
     /** A fixed saddle was sanded, shimmed or renewed. */

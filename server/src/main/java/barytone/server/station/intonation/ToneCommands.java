@@ -19,6 +19,7 @@ import barytone.server.job.JobLog;
 import barytone.server.job.JobView;
 import barytone.server.job.OddValueException;
 import barytone.server.job.Typed;
+import barytone.server.web.RequestKey;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -35,8 +36,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}/intonation", produces = MediaType.APPLICATION_JSON_VALUE)
 class ToneCommands {
-    private static final int MOST_TURNS = 20 * 16;
-
     /** Beyond this a typed pitch is asked about, cents. */
     private static final double ODD = 50;
 
@@ -57,12 +56,13 @@ class ToneCommands {
      */
     record TypedPitch(
             long after,
-            String key,
+            @RequestKey String key,
             int string,
             Sounded.How how,
             int fret,
             String cents,
-            @Nullable Boolean sure) implements Addition {}
+            @Nullable Boolean sure)
+            implements Addition {}
 
     /**
      * How intonation is read and judged.
@@ -74,7 +74,7 @@ class ToneCommands {
      */
     record ToneWays(
             long after,
-            String key,
+            @RequestKey String key,
             List<Integer> frets,
             PlayedWhere where,
             IntonationWays.Reference reference,
@@ -86,36 +86,35 @@ class ToneCommands {
             implements Addition {}
 
     /**
-     * Saddles moved along the strings, one entry for each from bass to treble.
+     * Saddles moved along the strings, one entry for each from bass to treble; empty text for one that was not moved so.
      *
-     * @param sixteenths clockwise turns of the length screws; empty when none were turned, or {@code turns} says it
-     * @param turns the same as it is spoken; empty text for one that was not turned
-     * @param back typed lengths, positive away from the nut; empty when all were moved by their screws
+     * @param turns of the length screws, as they are spoken, clockwise positive; null when none were turned
+     * @param back typed lengths, positive away from the nut; null when all were moved by their screws
      */
     record Saddles(
             long after,
-            String key,
-            List<Integer> sixteenths,
+            @RequestKey String key,
             @Nullable List<String> turns,
-            List<String> back) implements Addition {}
+            @Nullable List<String> back) implements Addition {}
 
     /** Which way the length screws work. */
-    record LengthDirection(long after, String key, boolean clockwiseBack) implements Addition {}
+    record LengthDirection(long after, @RequestKey String key, boolean clockwiseBack) implements Addition {}
 
     /** How far a saddle can still go, as typed lengths. */
-    record LengthTravel(long after, String key, int support, String forward, String back) implements Addition {}
+    record LengthTravel(long after, @RequestKey String key, int support, String forward, String back)
+            implements Addition {}
 
     /** Where the saddles stand behind the first string's, as typed lengths, string 1 first. */
-    record SaddlePlaces(long after, String key, List<String> places) implements Addition {}
+    record SaddlePlaces(long after, @RequestKey String key, List<String> places) implements Addition {}
 
     /** What strings are on. */
-    record StringsOn(long after, String key, StringAge age) implements Addition {}
+    record StringsOn(long after, @RequestKey String key, StringAge age) implements Addition {}
 
     /** A string by its number. */
-    record OneString(long after, String key, int string) implements Addition {}
+    record OneString(long after, @RequestKey String key, int string) implements Addition {}
 
     /** A stretched string, with the drop in cents as typed. */
-    record Stretch(long after, String key, int string, String drop) implements Addition {}
+    record Stretch(long after, @RequestKey String key, int string, String drop) implements Addition {}
 
     /** A pitch as the technician's own tuner showed it. */
     @PostMapping("/pitches")
@@ -198,16 +197,7 @@ class ToneCommands {
                     if (!asked.turns().get(j).isBlank())
                         turns.set(j, Turns.parse("turn", asked.turns().get(j), Turns.MOST_AT_ONCE));
             }
-            if (!asked.sixteenths().isEmpty()) {
-                screwed(job);
-                Allowed.whole("saddles", asked.sixteenths().size(), size, size);
-                for (int j = 0; j < size; j++)
-                    turns.set(
-                            j,
-                            new Turns(Allowed.whole(
-                                    "turn (sixteenths)", asked.sixteenths().get(j), -MOST_TURNS, MOST_TURNS)));
-            }
-            if (!asked.back().isEmpty()) {
+            if (asked.back() != null && !asked.back().isEmpty()) {
                 Allowed.whole("saddles", asked.back().size(), size, size);
                 for (int j = 0; j < size; j++) {
                     String typed = asked.back().get(j);

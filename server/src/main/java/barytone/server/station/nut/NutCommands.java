@@ -19,6 +19,8 @@ import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobView;
 import barytone.server.job.Typed;
+import barytone.server.web.RequestKey;
+import jakarta.validation.constraints.NotEmpty;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -40,7 +42,13 @@ class NutCommands {
     }
 
     /** Slots filed in one pass. */
-    record Filings(long after, String key, List<NutEvent.Filing> slots) implements Addition {}
+    record Filings(
+            long after,
+            @RequestKey String key,
+
+            @NotEmpty(message = "at least one slot with its strokes")
+            List<NutEvent.Filing> slots)
+            implements Addition {}
 
     /**
      * The nut reworked otherwise.
@@ -51,7 +59,7 @@ class NutCommands {
      */
     record NutRework(
             long after,
-            String key,
+            @RequestKey String key,
             NutEvent.NutReworked.Way way,
             @Nullable List<Integer> strings,
             @Nullable String change,
@@ -59,7 +67,7 @@ class NutCommands {
             implements Addition {}
 
     /** What was found on looking at a slot. */
-    record SlotCheck(long after, String key, int string, List<SlotFlaw> flaws) implements Addition {}
+    record SlotCheck(long after, @RequestKey String key, int string, List<SlotFlaw> flaws) implements Addition {}
 
     /**
      * The wanted heights of the nut: a school, the player's favourite, or bands as typed lengths in the way of reading in use.
@@ -70,7 +78,7 @@ class NutCommands {
      */
     record NutTargetAsked(
             long after,
-            String key,
+            @RequestKey String key,
             @Nullable String school,
             @Nullable List<TypedBand> bands,
             @Nullable Boolean asMeasured)
@@ -81,7 +89,6 @@ class NutCommands {
     JobView fileSlots(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Filings asked) {
         return desk.add(id, unit, asked, job -> {
-            if (asked.slots().isEmpty()) throw Allowed.broken("slots", "none", "at least one slot with its strokes");
             for (NutEvent.Filing filing : asked.slots()) {
                 job.string(filing.string());
                 Allowed.whole("strokes", filing.strokes(), 1, 60);

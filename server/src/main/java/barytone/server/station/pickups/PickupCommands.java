@@ -16,6 +16,7 @@ import barytone.server.job.JobDesk;
 import barytone.server.job.JobView;
 import barytone.server.job.Typed;
 import barytone.server.job.WantedBand;
+import barytone.server.web.RequestKey;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -30,8 +31,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}/pickups", produces = MediaType.APPLICATION_JSON_VALUE)
 class PickupCommands {
-    private static final int MOST_TURNS = 20 * 16;
-
     private final JobDesk desk;
 
     PickupCommands(JobDesk desk) {
@@ -39,23 +38,26 @@ class PickupCommands {
     }
 
     /** A pickup gap as a typed length. */
-    record PickupGap(long after, String key, int pickup, Pickup.Side side, String text) implements Addition {}
+    record PickupGap(long after, @RequestKey String key, int pickup, Pickup.Side side, String text)
+            implements Addition {}
 
-    /** Pickup screws turned, clockwise positive. */
+    /**
+     * Pickup screws turned, as it is spoken, clockwise positive.
+     *
+     * @param bass the screw on that side; null or empty when it was not turned
+     * @param treble the same
+     */
     record PickupTurn(
             long after,
-            String key,
+            @RequestKey String key,
             int pickup,
-            @Nullable Integer bassSixteenths,
-            @Nullable Integer trebleSixteenths,
             @Nullable String bass,
-            @Nullable String treble)
-            implements Addition {}
+            @Nullable String treble) implements Addition {}
 
     /** The wanted pickup gaps as typed lengths. */
     record PickupGaps(
             long after,
-            String key,
+            @RequestKey String key,
             TypedBand usualBass,
             TypedBand usualTreble,
             TypedBand strongBass,
@@ -63,10 +65,10 @@ class PickupCommands {
             implements Addition {}
 
     /** What a pickup shows. */
-    record PickupSigns(long after, String key, int pickup, List<PickupSign> signs) implements Addition {}
+    record PickupSigns(long after, @RequestKey String key, int pickup, List<PickupSign> signs) implements Addition {}
 
     /** Pickups lowered out of the way, or brought back. */
-    record PickupsDown(long after, String key, boolean down) implements Addition {}
+    record PickupsDown(long after, @RequestKey String key, boolean down) implements Addition {}
 
     /** A gap between string and pickup, pressed at the last fret. */
     @PostMapping("/gaps")
@@ -111,18 +113,16 @@ class PickupCommands {
     JobView turnPickupScrews(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody PickupTurn asked) {
         return desk.add(id, unit, asked, job -> {
-            Turns bass = turns(asked.bass(), asked.bassSixteenths());
-            Turns treble = turns(asked.treble(), asked.trebleSixteenths());
+            Turns bass = turns(asked.bass());
+            Turns treble = turns(asked.treble());
             if (bass.isZero() && treble.isZero())
                 throw Allowed.broken("turns", "no turn at all", "a turn on one side at least");
             return new PickupEvent.PickupTurned(job.pickup(asked.pickup()), bass, treble);
         });
     }
 
-    private static Turns turns(@Nullable String spoken, @Nullable Integer sixteenths) {
-        if (spoken != null) return spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, Turns.MOST_AT_ONCE);
-        return new Turns(
-                Allowed.whole("turn (sixteenths)", sixteenths == null ? 0 : sixteenths, -MOST_TURNS, MOST_TURNS));
+    private static Turns turns(@Nullable String spoken) {
+        return spoken == null || spoken.isBlank() ? Turns.NONE : Turns.parse("turn", spoken, Turns.MOST_AT_ONCE);
     }
 
     /** What a pickup shows that is not as it should be. */

@@ -19,6 +19,7 @@ import barytone.server.job.JobDesk;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobView;
 import barytone.server.job.WantedBand;
+import barytone.server.web.RequestKey;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -42,22 +43,15 @@ class ReliefCommands {
     /**
      * A turn of the rod.
      *
-     * @param sixteenths net, positive tightens (straightens); null when {@code turns} says it
-     * @param turns the same as it is spoken, like {@code 1/8} or {@code -1 1/4}
+     * @param turns net, as it is spoken, like {@code 1/8} or {@code -1 1/4}; positive tightens (straightens)
      * @param finishTightening went past and came back tightening
      * @param free turned without biting
      */
-    record RodTurn(
-            long after,
-            String key,
-            @Nullable Integer sixteenths,
-            @Nullable String turns,
-            boolean finishTightening,
-            boolean free)
+    record RodTurn(long after, @RequestKey String key, String turns, boolean finishTightening, boolean free)
             implements Addition {}
 
     /** Which way the rod straightens. */
-    record RodDirection(long after, String key, boolean straightensAnticlockwise) implements Addition {}
+    record RodDirection(long after, @RequestKey String key, boolean straightensAnticlockwise) implements Addition {}
 
     /**
      * The wanted relief: a school, or bands as typed lengths in the current habit.
@@ -66,7 +60,7 @@ class ReliefCommands {
      */
     record Target(
             long after,
-            String key,
+            @RequestKey String key,
             @Nullable String school,
             @Nullable String bassLow,
             @Nullable String bassHigh,
@@ -76,13 +70,20 @@ class ReliefCommands {
 
     /** The way of reading relief. */
     record Habit(
-            long after, String key, int heldLow, int heldHigh, int gaugeFret, String tool, boolean flat, boolean board)
+            long after,
+            @RequestKey String key,
+            int heldLow,
+            int heldHigh,
+            int gaugeFret,
+            String tool,
+            boolean flat,
+            boolean board)
             implements Addition {}
 
     /** The way of turning the rod. */
     record Ways(
             long after,
-            String key,
+            @RequestKey String key,
             int stepSixteenths,
             boolean finishTightening,
             int settleMinutes,
@@ -92,13 +93,7 @@ class ReliefCommands {
     /** The rod was turned. */
     @PostMapping("/turns")
     JobView turnRod(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody RodTurn asked) {
-        Turns tighter = asked.turns() == null
-                ? new Turns(Allowed.whole(
-                        "turn (sixteenths)",
-                        asked.sixteenths() == null ? 0 : asked.sixteenths(),
-                        -16 * Turns.MOST_AT_ONCE,
-                        16 * Turns.MOST_AT_ONCE))
-                : Turns.parse("turn", asked.turns(), Turns.MOST_AT_ONCE);
+        Turns tighter = Turns.parse("turn", asked.turns(), Turns.MOST_AT_ONCE);
         if (tighter.isZero()) throw Allowed.broken("turn", "0", "1/16 turn or more, either way");
         return desk.add(id, unit, asked, job -> {
             return new ReliefEvent.RodTurned(
