@@ -62,7 +62,7 @@ export function HeightHabitPanel({
           />
         </Field>
       )}
-      <ToolField tools={view.tools} {...register("tool")} />
+      <ToolField tools={view.tools} defaultValue={view.habit.tool} {...register("tool")} />
       <TickBox {...register("flat")}>Lies flat on the bench</TickBox>
     </SettingForm>
   );

@@ -71,7 +71,11 @@ export function HabitPanel({ job, send, trouble, onDone }: PanelProps) {
         </Field>
       ))}
       <div className="sm:col-span-2">
-        <ToolField tools={job.relief.tools} {...register("tool")} />
+        <ToolField
+          tools={job.relief.tools}
+          defaultValue={job.relief.habit.tool}
+          {...register("tool")}
+        />
       </div>
       <TickBox {...register("flat")}>Lies flat on the bench</TickBox>
     </SettingForm>

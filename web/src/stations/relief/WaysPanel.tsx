@@ -5,12 +5,23 @@ import { Field, Select } from "../../ui/controls";
 
 /** How this rod is turned: step, finish tightening, settling, limit. */
 export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
-  const { register, handleSubmit } = useForm({ defaultValues: job.relief.ways });
-  const number = { valueAsNumber: true };
-  const submit = handleSubmit(async (ways) => {
-    const { straightensAnticlockwise, stepSixteenths, settleMinutes, limitSixteenths } = ways;
-    const { finishTightening } = ways;
-    const was = job.relief.ways;
+  const was = job.relief.ways;
+  // what is chosen from a list is text until it is sent
+  const { register, handleSubmit } = useForm({
+    defaultValues: {
+      stepSixteenths: String(was.stepSixteenths),
+      settleMinutes: String(was.settleMinutes),
+      limitSixteenths: String(was.limitSixteenths),
+      straightensAnticlockwise: String(was.straightensAnticlockwise),
+      finishTightening: was.finishTightening,
+    },
+  });
+  const submit = handleSubmit(async (chosen) => {
+    const stepSixteenths = Number(chosen.stepSixteenths);
+    const settleMinutes = Number(chosen.settleMinutes);
+    const limitSixteenths = Number(chosen.limitSixteenths);
+    const straightensAnticlockwise = chosen.straightensAnticlockwise === "true";
+    const { finishTightening } = chosen;
     const other =
       stepSixteenths !== was.stepSixteenths ||
       finishTightening !== was.finishTightening ||
@@ -39,14 +50,14 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
   return (
     <SettingForm action="Turn it this way" trouble={trouble} onSubmit={submit}>
       <Field label="Largest single step">
-        <Select autoFocus {...register("stepSixteenths", number)}>
+        <Select autoFocus defaultValue={String(was.stepSixteenths)} {...register("stepSixteenths")}>
           <option value={1}>1/16 turn</option>
           <option value={2}>1/8 turn (usual)</option>
           <option value={4}>1/4 turn</option>
         </Select>
       </Field>
       <Field label="Wait after a turn before a verdict">
-        <Select {...register("settleMinutes", number)}>
+        <Select defaultValue={String(was.settleMinutes)} {...register("settleMinutes")}>
           {[0, 5, 10, 15, 30, 60].map((m) => (
             <option key={m} value={m}>
               {m === 0 ? "none" : `${m} minutes${m === 10 ? " (usual)" : ""}`}
@@ -55,7 +66,7 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
         </Select>
       </Field>
       <Field label="Stop when tighter than found by" hint="more only if you know this rod">
-        <Select {...register("limitSixteenths", number)}>
+        <Select defaultValue={String(was.limitSixteenths)} {...register("limitSixteenths")}>
           {[
             [4, "1/4 turn"],
             [8, "1/2 turn"],
@@ -74,7 +85,8 @@ export function WaysPanel({ job, send, trouble, onDone }: PanelProps) {
         hint="seen from the end where the wrench goes in"
       >
         <Select
-          {...register("straightensAnticlockwise", { setValueAs: (of) => String(of) === "true" })}
+          defaultValue={String(was.straightensAnticlockwise)}
+          {...register("straightensAnticlockwise")}
         >
           <option value="false">turned clockwise (usual)</option>
           <option value="true">turned anticlockwise</option>
