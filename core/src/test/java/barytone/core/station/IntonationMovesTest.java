@@ -213,7 +213,10 @@ class IntonationMovesTest extends PaperJob {
         wrong = new double[] {1.0, 1.2, 1.6, 1.4, 1.8, 2.0};
         readWhatIsWanted();
         ToneAdvice.MoveSaddles feet = (ToneAdvice.MoveSaddles) advice();
-        assertThat(feet.steps()).hasSize(2);
+        assertThat(feet.steps())
+                .hasSize(2)
+                .allSatisfy(step ->
+                        assertThat(step.back()).as("sharp strings want length").isPositive());
         assertThat(feet.steps().getFirst().after().get(6)).isCloseTo(0, within(0.01));
         assertThat(feet.steps().getFirst().after().get(1)).isCloseTo(0, within(0.01));
         assertThat(feet.steps().getFirst().after().get(3)).isGreaterThan(0.3);
@@ -335,7 +338,10 @@ class IntonationMovesTest extends PaperJob {
             if (where == PlayedWhere.HIGH) assertThat(offset).isGreaterThan(2.5);
             if (where == PlayedWhere.TWELFTH) assertThat(offset).isLessThan(1);
             List<Double> curve = Intoned.curve(state(), Intoned.of(state(), 6), 0);
-            assertThat(curve).hasSize(spec.frets());
+            assertThat(curve)
+                    .hasSize(spec.frets())
+                    .allSatisfy(cents -> assertThat(cents).isBetween(-30.0, 30.0));
+            assertThat(curve.get(18)).as("sharp where it was read sharp").isGreaterThan(curve.get(4) + 1);
         }
     }
 

@@ -36,8 +36,11 @@ class NutMovesTest extends PaperJob {
         add(new JobEvent.Answered(Topic.read("nut-underside"), false));
         NutAdvice.FileSlots first = (NutAdvice.FileSlots) advice();
         assertThat(first.learned()).isFalse();
-        assertThat(first.slots()).hasSize(6);
         double usual = first.bite().mean();
+        // so little that a file twice as keen spoils nothing
+        assertThat(first.slots())
+                .hasSize(6)
+                .allSatisfy(slot -> assertThat(slot.strokes() * usual).isBetween(0.02, 0.07));
         add(first.event(spec)).add(new JobEvent.Retuned());
         // a file that takes half of the usual
         for (NutAdvice.FileSlots.Slot slot : first.slots())
