@@ -1,7 +1,7 @@
 import { Radio, RadioGroup } from "@headlessui/react";
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from "react";
-import { Button, Field, Select } from "../ui/controls";
 import { Panel } from "../ui/Panel";
+import { Button, Field, Select } from "../ui/controls";
 import type { Unit } from "./api";
 
 const ORDER: readonly Unit[] = ["mm", "thou", "in64"];

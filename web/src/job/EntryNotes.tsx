@@ -1,6 +1,6 @@
 import type { RefObject } from "react";
 import { Button } from "../ui/controls";
-import { type Refused, useEntries } from "./useEntries";
+import { useEntries, type Refused } from "./useEntries";
 
 /** What is wrong with an entry, in its own row: the question it raised with its answers, or why it was refused. */
 export function RefusedNote({

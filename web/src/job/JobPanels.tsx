@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Help } from "../app/Help";
-import { answer, api, asProblem, type JobView, Problem } from "../app/api";
+import { answer, api, asProblem, Problem, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { ROOMS } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { type JobView, Problem, type Schemas } from "../app/api";
+import { Problem, type JobView, type Schemas } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
 import { roomOf, ROOMS } from "../stations/registry";
 import type { Open, Station, StationRoom } from "../stations/room";

@@ -1,4 +1,3 @@
-import { jobActions } from "./actions";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { JobView } from "../app/api";
@@ -12,6 +11,7 @@ import { NextMove } from "./NextMove";
 import { Notices } from "./Notices";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
+import { jobActions } from "./actions";
 import { FoundAndLeft } from "./panels";
 import { useJob } from "./useJob";
 import { useJobKeys } from "./useJobKeys";
@@ -51,7 +51,7 @@ export function OpenJob({
     const timer = setTimeout(() => fields.current.get(string)?.focus({ preventScroll: true }), 0);
     return () => clearTimeout(timer);
   }, [open, string, fields]);
-  const listening = useStationEar(job, hear, station, string, (next) => {
+  const listening = useStationEar(job, hear, room.listens, string, (next) => {
     if (next === undefined) return;
     setString(next);
     // whoever types in between goes on with the same string

@@ -1,9 +1,9 @@
-import { ROOMS } from "../stations/registry";
 import { useState } from "react";
 import { api } from "../app/api";
+import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
 import { KeepFor } from "./KeepFor";
-import { ChoiceList, type PanelProps, SettingForm, Tick } from "./SettingForm";
+import { ChoiceList, SettingForm, Tick, type PanelProps } from "./SettingForm";
 
 /** The order of work, and the work that was agreed on. */
 export function OrderPanel({ job, send, trouble, onDone }: PanelProps) {

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type JobView, Problem } from "../app/api";
-import { type Facts, InstrumentFields } from "../intake/InstrumentFields";
+import { answer, api, Problem, type JobView } from "../app/api";
+import { InstrumentFields, type Facts } from "../intake/InstrumentFields";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
 import { Button, TroubleOrQuestion } from "../ui/controls";

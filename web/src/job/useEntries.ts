@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type RefObject, useCallback, useRef, useState } from "react";
+import { useCallback, useRef, useState, type KeyboardEvent, type RefObject } from "react";
 import { Problem } from "../app/api";
 import type { Sent } from "./useJob";
 

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, api, type JobView, Problem, requestKey, type Schemas } from "../app/api";
+import { answer, api, Problem, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { pageOf } from "./changes";
-import { type Letter, letterOf, Outbox } from "./outbox";
+import { letterOf, Outbox, type Letter } from "./outbox";
 
 interface Stamp {
   after: number;

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { answer, api, type JobView, requestKey, type Schemas } from "../app/api";
+import { answer, api, requestKey, type JobView, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
 import { useEar } from "../pitch/useEar";
 import type { Hear } from "./useJob";

@@ -1,6 +1,6 @@
 import type { HelpLine } from "../app/Help";
 import type { JobView } from "../app/api";
-import { type Shortcuts, useShortcuts } from "../app/shortcuts";
+import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { ROOMS } from "../stations/registry";
 import type { Open, Station, StationRoom } from "../stations/room";
 import type { JobActions } from "./actions";

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { JobView } from "../app/api";
 import type { Source } from "../pitch/useEar";
-import type { Station } from "../stations/room";
+import type { StationRoom } from "../stations/room";
 import type { Hear } from "./useJob";
-import { type Note, useJobEar, type Wanted } from "./useJobEar";
+import { useJobEar, type Note, type Wanted } from "./useJobEar";
 
 /** The stand-in's strings drop by so much at the first stretch, and by half of it at each later one, cents. */
 const FIRST_DROP = 24;
@@ -17,7 +17,7 @@ const FIRST_DROP = 24;
 export function useStationEar(
   job: JobView,
   hear: Hear,
-  station: Station,
+  listens: StationRoom["listens"] | undefined,
   string: number,
   onTaken: (next: number | undefined) => void,
 ) {
@@ -27,9 +27,9 @@ export function useStationEar(
   const { rows, next, strings } = job.intonation;
   const nextNote = note ?? next ?? rows.find((r) => r.string === string)?.type;
   const wanted: Wanted | null =
-    station === "pickups"
+    listens === "loudness"
       ? level && { mode: "level", ...level }
-      : station !== "intonation" || nextNote === undefined
+      : listens !== "notes" || nextNote === undefined
         ? null
         : stretching
           ? { mode: "stretch", string }

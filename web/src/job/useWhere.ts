@@ -1,6 +1,6 @@
-import { roomOf } from "../stations/registry";
 import { useLayoutEffect, useRef, useState } from "react";
 import type { JobView } from "../app/api";
+import { roomOf } from "../stations/registry";
 import type { Station } from "../stations/room";
 
 /** Where the technician is on a job: at which station, under which string, and where the cursor goes next. */

@@ -1,9 +1,9 @@
 import type { ComponentType, RefObject } from "react";
-import type { JobView, Problem, Schemas } from "../app/api";
 import type { HelpLine } from "../app/Help";
+import type { JobView, Problem, Schemas } from "../app/api";
 import type { Shortcuts } from "../app/shortcuts";
-import type { JobActions } from "../job/actions";
 import type { PanelProps } from "../job/SettingForm";
+import type { JobActions } from "../job/actions";
 import type { Send, SendEntry } from "../job/useJob";
 import type { Listening } from "../job/useStationEar";
 
@@ -93,6 +93,8 @@ export interface StationRoom {
   Answers?: ComponentType<AdviceProps>;
   /** Where the cursor goes, as a selector, when it is no field of a string. */
   field?: (job: JobView) => string | undefined;
+  /** What is listened for here; nothing, where this is left out. */
+  listens?: "notes" | "loudness";
   /** Whether its ledger tells what kept a move out; the next move does, where this is left out. */
   tellsProblems?: boolean;
   /** Readings in doubt. */

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api, type JobView } from "../../app/api";
-import { type PanelProps, Tick } from "../../job/SettingForm";
+import { Tick, type PanelProps } from "../../job/SettingForm";
 import { Button, Field, Select, TextInput, Trouble } from "../../ui/controls";
 import { pick } from "../../ui/pick";
 

@@ -1,6 +1,6 @@
 import { useForm, useWatch } from "react-hook-form";
 import { api, type Schemas } from "../../app/api";
-import { type PanelProps, SettingForm, TickBox } from "../../job/SettingForm";
+import { SettingForm, TickBox, type PanelProps } from "../../job/SettingForm";
 import { Field, Select, TextInput } from "../../ui/controls";
 import { ToolField } from "./ToolField";
 

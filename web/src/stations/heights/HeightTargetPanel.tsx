@@ -1,8 +1,8 @@
-import { useForm } from "react-hook-form";
 import { useState } from "react";
+import { useForm } from "react-hook-form";
 import type { JobView, Schemas } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
-import { ChoiceList, type PanelProps, SettingForm } from "../../job/SettingForm";
+import { ChoiceList, SettingForm, type PanelProps } from "../../job/SettingForm";
 import { Button, Field, Select, TextInput } from "../../ui/controls";
 
 type Style = Schemas["StyleView"]["style"];

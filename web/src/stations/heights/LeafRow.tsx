@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../../app/api";
 import { Button } from "../../ui/controls";
-import { type Finding, isEmpty, type LeafState, stateOf, tapped } from "./leaves";
+import { isEmpty, stateOf, tapped, type Finding, type LeafState } from "./leaves";
 
 const STYLE: Record<LeafState | "none", string> = {
   none: "border-line bg-paper",

@@ -1,4 +1,4 @@
-import { type ReactNode, useRef } from "react";
+import { useRef, type ReactNode } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
 import { RefusedNote, Rest } from "../../job/EntryNotes";
 import { Standing } from "../../job/Standing";

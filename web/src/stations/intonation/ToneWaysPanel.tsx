@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
-import { type PanelProps, SettingForm, Tick } from "../../job/SettingForm";
+import { SettingForm, Tick, type PanelProps } from "../../job/SettingForm";
 import { Field, Select, TextInput } from "../../ui/controls";
 import { pick } from "../../ui/pick";
 

@@ -18,6 +18,7 @@ export const intonation: StationRoom = {
     help: "saddles and strings",
     Panel: SaddlesPanel,
   },
+  listens: "notes",
   tellsProblems: true,
   Other: OtherSaddles,
   help: [["M  V  P", "listen, the stand-in, pluck it"]],

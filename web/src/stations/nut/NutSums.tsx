@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from "react";
+import { useState, type ReactNode } from "react";
 import { answer, api, asProblem, type JobView, type Schemas } from "../../app/api";
 import { useUnit } from "../../app/unit";
 import { Heads } from "../../ui/Heads";

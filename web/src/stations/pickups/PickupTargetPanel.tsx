@@ -1,7 +1,7 @@
 import { useForm } from "react-hook-form";
 import { api } from "../../app/api";
 import { KeepFor } from "../../job/KeepFor";
-import { type PanelProps, SettingForm } from "../../job/SettingForm";
+import { SettingForm, type PanelProps } from "../../job/SettingForm";
 import { Field, TextInput } from "../../ui/controls";
 
 const GAPS = [

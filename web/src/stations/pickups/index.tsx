@@ -11,6 +11,7 @@ export const pickups: StationRoom = {
   strings: () => [],
   Ledger: Pickups,
   Target: PickupTargetPanel,
+  listens: "loudness",
   tellsProblems: true,
   Other: OtherPickups,
   field: () => "[data-pickup-gap]",

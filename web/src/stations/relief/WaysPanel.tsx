@@ -1,6 +1,6 @@
 import { useForm } from "react-hook-form";
 import { api } from "../../app/api";
-import { type PanelProps, SettingForm, TickBox } from "../../job/SettingForm";
+import { SettingForm, TickBox, type PanelProps } from "../../job/SettingForm";
 import { Field, Select } from "../../ui/controls";
 
 /** How this rod is turned: step, finish tightening, settling, limit. */
