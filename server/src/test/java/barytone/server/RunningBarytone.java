@@ -35,7 +35,8 @@ public final class RunningBarytone implements AutoCloseable {
         return in(data, List.of(), more);
     }
 
-    public static RunningBarytone in(Path data, List<Class<?>> configurations, String... more) {
+    /** One after the other: how beans are found is a setting of the whole process. */
+    public static synchronized RunningBarytone in(Path data, List<Class<?>> configurations, String... more) {
         List<String> args = new ArrayList<>(List.of("--server.port=0", "--barytone.data=" + data));
         // only the test of the API document wants it described live
         if (List.of(more).stream().noneMatch(arg -> arg.startsWith("--springdoc.api-docs.enabled")))

@@ -24,39 +24,41 @@ abstract class BrowserWalk {
     /** When every walk begins. */
     static final Instant MORNING = Instant.parse("2031-02-03T09:00:00Z");
 
-    private static RunningBarytone app;
-    private static Browsing browsing;
+    /** One for each thread: classes walk side by side. */
+    private static final ThreadLocal<RunningBarytone> APP = new ThreadLocal<>();
+
+    private static final ThreadLocal<Browsing> BROWSING = new ThreadLocal<>();
 
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(MORNING);
-        app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
-        browsing = new Browsing(app.base());
+        APP.set(RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true"));
+        BROWSING.set(new Browsing(app().base()));
     }
 
     @AfterAll
     static void stop() {
-        browsing.close();
-        app.close();
+        browsing().close();
+        app().close();
     }
 
     @AfterEach
     void noPageMayFailOrAskOutside() {
-        browsing.closeWindows();
-        assertThat(browsing.troubles()).isEmpty();
+        browsing().closeWindows();
+        assertThat(browsing().troubles()).isEmpty();
         TestClock.set(MORNING);
     }
 
     static RunningBarytone app() {
-        return app;
+        return APP.get();
     }
 
     static Browsing browsing() {
-        return browsing;
+        return BROWSING.get();
     }
 
     static Page page(String path) {
-        return browsing.page(path);
+        return browsing().page(path);
     }
 
     static Locator headline(Page page) {
@@ -71,13 +73,13 @@ abstract class BrowserWalk {
     /** The record of the job that the page shows. */
     static JsonNode job(Page page) {
         String url = page.url();
-        return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1)).json();
+        return app().get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1)).json();
     }
 
     /** The place of its last entry: asked again and again, this costs the server nothing. */
     static long seq(Page page) {
         String url = page.url();
-        return app.get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1) + "/seq")
+        return app().get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1) + "/seq")
                 .json()
                 .get("seq")
                 .asLong();
@@ -107,12 +109,12 @@ abstract class BrowserWalk {
         return page;
     }
 
-    /** Takes in an instrument of a kind, as it usually is. */
     /** A name as the page and the server spell it. */
     static String spelt(String name) {
         return name.toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** Takes in an instrument of a kind, as it usually is. */
     static Page takeIn(String kind, String... without) {
         Page page = page("/new");
         page.getByLabel("Kind").selectOption(spelt(kind));

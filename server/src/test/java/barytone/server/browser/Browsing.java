@@ -17,15 +17,16 @@ final class Browsing implements AutoCloseable {
     /** Long enough for a machine that has other work; what is waited for comes much sooner. */
     private static final int PATIENCE_MILLIS = 45_000;
 
-    private static final Playwright PLAYWRIGHT =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    /** A driver belongs to its thread, and classes walk side by side. */
+    private static final ThreadLocal<Playwright> PLAYWRIGHT = ThreadLocal.withInitial(() ->
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1"))));
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
     }
 
-    /** The browser of every walk of this process; started once, for that takes seconds. Those that hear a sound are their own. */
-    private static @org.jspecify.annotations.Nullable Browser usual;
+    /** The browser of every walk of this thread; started once, for that takes seconds. Those that hear a sound are their own. */
+    private static final ThreadLocal<Browser> USUAL = new ThreadLocal<>();
 
     private final Browser browser;
     private final boolean own;
@@ -42,9 +43,12 @@ final class Browsing implements AutoCloseable {
         this.own = own;
     }
 
-    private static synchronized Browser started() {
-        if (usual == null || !usual.isConnected()) usual = start();
-        return usual;
+    private static Browser started() {
+        Browser usual = USUAL.get();
+        if (usual != null && usual.isConnected()) return usual;
+        Browser anew = start();
+        USUAL.set(anew);
+        return anew;
     }
 
     private static Browser start(String... more) {
@@ -60,6 +64,7 @@ final class Browsing implements AutoCloseable {
                 "--disable-sync"));
         args.addAll(List.of(more));
         return PLAYWRIGHT
+                .get()
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))

@@ -23,7 +23,7 @@ class ChangesApiTest extends JobsOverHttp {
                         .formatted(page.get("seq").asLong(), text + page.get("seq"), text);
         return HttpClient.newHttpClient()
                 .send(
-                        HttpRequest.newBuilder(URI.create(app.base() + "/api/jobs/" + job + "/readings"))
+                        HttpRequest.newBuilder(URI.create(app().base() + "/api/jobs/" + job + "/readings"))
                                 .header("Content-Type", "application/json")
                                 .header("Barytone-Has", page.get("mark").asString())
                                 .POST(HttpRequest.BodyPublishers.ofString(body))
@@ -32,7 +32,7 @@ class ChangesApiTest extends JobsOverHttp {
     }
 
     private static JsonNode page(long job) {
-        return JSON.readTree(app.get("/api/jobs/" + job).text());
+        return JSON.readTree(app().get("/api/jobs/" + job).text());
     }
 
     /** What a window does with it. */

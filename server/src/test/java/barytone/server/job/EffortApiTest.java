@@ -11,8 +11,8 @@ class EffortApiTest extends JobsOverHttp {
             "\"reading\":\"0.5\",\"retune\":\"1.5\",\"slackening\":\"3\",\"comeback\":\"10\"";
 
     private static String keep(String minutes) {
-        int version = number(app.get("/api/shop/effort").text(), "version");
-        return app.put("/api/shop/effort", "{\"version\":%d,%s}".formatted(version, minutes))
+        int version = number(app().get("/api/shop/effort").text(), "version");
+        return app().put("/api/shop/effort", "{\"version\":%d,%s}".formatted(version, minutes))
                 .text();
     }
 
@@ -27,7 +27,7 @@ class EffortApiTest extends JobsOverHttp {
 
     @Test
     void whereALookIsDearFewerAreAskedForAndThePageSaysFromWhen() {
-        assertThat(app.get("/api/shop/effort").text()).contains("more than 5 %");
+        assertThat(app().get("/api/shop/effort").text()).contains("more than 5 %");
         assertThat(keep("\"reading\":\"2,5\",\"retune\":\"4\",\"slackening\":\"8\",\"comeback\":\"10\""))
                 .contains("\"reading\":\"2.5\"")
                 .contains("more than 25 %")
@@ -36,18 +36,18 @@ class EffortApiTest extends JobsOverHttp {
 
     @Test
     void minutesThatAreNoneAreRefusedAndNothingChanges() {
-        String before = app.get("/api/shop/effort").text();
+        String before = app().get("/api/shop/effort").text();
         assertThat(keep(USUAL.replace("\"0.5\"", "\"90\"")))
                 .contains("given 90")
                 .contains("0.05");
         assertThat(keep(USUAL.replace("\"0.5\"", "\"soon\""))).contains("soon").contains("minutes");
-        assertThat(app.get("/api/shop/effort").text()).isEqualTo(before);
+        assertThat(app().get("/api/shop/effort").text()).isEqualTo(before);
     }
 
     @Test
     void whatAnotherWindowChangedMeanwhileIsNotOverwritten() {
         keep(USUAL);
-        assertThat(app.put("/api/shop/effort", "{\"version\":0,%s}".formatted(USUAL))
+        assertThat(app().put("/api/shop/effort", "{\"version\":0,%s}".formatted(USUAL))
                         .status())
                 .isEqualTo(409);
     }

@@ -38,7 +38,7 @@ class FactsApiTest extends JobsOverHttp {
         facts.remove("kindLabel");
         facts.put("strings", "11 14 18 28w 38w 49w");
         String body = "{\"version\":%d,\"facts\":%s}";
-        JsonNode strung = app.put("/api/jobs/" + job + "/instrument", body.formatted(version, facts))
+        JsonNode strung = app().put("/api/jobs/" + job + "/instrument", body.formatted(version, facts))
                 .json();
         assertThat(strung.at("/tape/0/text").asString()).startsWith("Other strings: 11 14 18 28w 38w 49w, before ");
         assertThat(strung.at("/action/rows/0/now").isMissingNode()).isTrue();
@@ -47,7 +47,7 @@ class FactsApiTest extends JobsOverHttp {
         assertThat(undone.at("/action/rows/0/now").asString()).isEqualTo("1.80");
         // another correction is no event
         facts.put("name", "Joiner’s second");
-        JsonNode named = app.put("/api/jobs/" + job + "/instrument", body.formatted(version + 1, facts))
+        JsonNode named = app().put("/api/jobs/" + job + "/instrument", body.formatted(version + 1, facts))
                 .json();
         assertThat(named.get("seq").asLong()).isEqualTo(undone.get("seq").asLong());
     }
@@ -60,7 +60,7 @@ class FactsApiTest extends JobsOverHttp {
         long version = facts.remove("version").asLong();
         facts.remove("kindLabel");
         facts.put("strings", "11 14 18 28w 38w 49w");
-        JsonNode strung = app.put(
+        JsonNode strung = app().put(
                         "/api/jobs/" + job + "/instrument", "{\"version\":%d,\"facts\":%s}".formatted(version, facts))
                 .json();
         assertThat(strung.at("/tape/0/text").asString()).startsWith("Other strings: ");
@@ -68,16 +68,16 @@ class FactsApiTest extends JobsOverHttp {
 
     @Test
     void aWishForASchoolThatIsGoneRefusesNoIntake() {
-        JsonNode schools = app.get("/api/shop/schools").json();
+        JsonNode schools = app().get("/api/shop/schools").json();
         String own = schools.toString().replaceFirst("\"code\":\"ELECTRIC_HIGH\"", "\"code\":\"HOUSE_HIGH\"");
-        assertThat(app.put("/api/shop/schools", own).status()).isEqualTo(200);
+        assertThat(app().put("/api/shop/schools", own).status()).isEqualTo(200);
         long job = electric("Lookout");
         post(job, "action/target", ",\"school\":\"HOUSE_HIGH\"");
-        assertThat(app.put("/api/jobs/" + job + "/wishes", "{\"what\":\"action\",\"scope\":\"SHOP\"}")
+        assertThat(app().put("/api/jobs/" + job + "/wishes", "{\"what\":\"action\",\"scope\":\"SHOP\"}")
                         .status())
                 .isEqualTo(204);
-        JsonNode now = app.get("/api/shop/schools").json();
-        assertThat(app.put("/api/shop/schools", now.toString().replace("HOUSE_HIGH", "ELECTRIC_HIGH"))
+        JsonNode now = app().get("/api/shop/schools").json();
+        assertThat(app().put("/api/shop/schools", now.toString().replace("HOUSE_HIGH", "ELECTRIC_HIGH"))
                         .status())
                 .isEqualTo(200);
         assertThat(job(electric("Signaller")).at("/action/target/school").asString())
@@ -93,7 +93,7 @@ class FactsApiTest extends JobsOverHttp {
                                 ",\"bassLow\":\"0.1\",\"bassHigh\":\"0.2\",\"trebleLow\":\"0.1\",\"trebleHigh\":\"0.2\"")
                         .status())
                 .isEqualTo(200);
-        assertThat(app.put("/api/jobs/" + job + "/wishes", "{\"what\":\"relief\",\"scope\":\"PLAYER\"}")
+        assertThat(app().put("/api/jobs/" + job + "/wishes", "{\"what\":\"relief\",\"scope\":\"PLAYER\"}")
                         .status())
                 .isEqualTo(204);
         String label = job(job).at("/relief/target/label").asString();
@@ -112,7 +112,7 @@ class FactsApiTest extends JobsOverHttp {
         JsonNode view = job(job);
         assertThat(view.at("/action/method").asString())
                 .isEqualTo("open string, at fret " + frets + ", playing position");
-        assertThat(app.get("/api/bench").status()).isEqualTo(200);
+        assertThat(app().get("/api/bench").status()).isEqualTo(200);
         read(job, "ACTION", 4, "1.2");
         assertThat(post(job, "action/habit", ",\"pressed\":0,\"fret\":12,\"tool\":\"card\",\"flat\":false")
                         .status())
@@ -124,7 +124,7 @@ class FactsApiTest extends JobsOverHttp {
     void gaugesTypedFromTheLowSideAreAskedAboutOnce() {
         String turned = ",\"strings\":\"46w 36w 26w 17 13 10\"";
         String body = opening("Quay choir", "ELECTRIC", "E A D G B E", 22, 16, turned);
-        Answer asked = app.post("/api/jobs", body);
+        Answer asked = app().post("/api/jobs", body);
         assertThat(asked.status()).isEqualTo(422);
         assertThat(asked.json().get("code").asString()).isEqualTo("sure");
         assertThat(asked.json().get("detail").asString()).contains("turn them round?");
@@ -137,21 +137,22 @@ class FactsApiTest extends JobsOverHttp {
                         .put("strings", "30 13 17 26w 36w 46w")
                         .remove(List.of("version", "kindLabel"))
                 + "%s}";
-        assertThat(app.put("/api/jobs/" + job + "/instrument", wrong.formatted(""))
+        assertThat(app().put("/api/jobs/" + job + "/instrument", wrong.formatted(""))
                         .status())
                 .isEqualTo(422);
-        Answer never = app.put(
-                "/api/jobs/" + job + "/instrument",
-                wrong.formatted(",\"sure\":true").replace("30 13", "45s 13"));
+        Answer never = app().put(
+                        "/api/jobs/" + job + "/instrument",
+                        wrong.formatted(",\"sure\":true").replace("30 13", "45s 13"));
         assertThat(never.status()).as("over 1000 N: refused, and said so").isEqualTo(422);
         assertThat(never.json().get("code").asString()).isEqualTo("would-not-be-shown");
-        Answer sure = app.put("/api/jobs/" + job + "/instrument", wrong.formatted(",\"sure\":true"));
+        Answer sure = app().put("/api/jobs/" + job + "/instrument", wrong.formatted(",\"sure\":true"));
         assertThat(sure.status()).as(sure.text()).isEqualTo(200);
         // as odd as before, another correction does not ask again
         String named = wrong.formatted("")
                 .replace("\"version\":1", "\"version\":2")
                 .replace("Loan of Quay choir", "Loan of the quay choir");
-        assertThat(app.put("/api/jobs/" + job + "/instrument", named).status()).isEqualTo(200);
+        assertThat(app().put("/api/jobs/" + job + "/instrument", named).status())
+                .isEqualTo(200);
     }
 
     @Test
@@ -165,9 +166,9 @@ class FactsApiTest extends JobsOverHttp {
         assertThat(before.has("unfit")).isFalse();
         var facts = (ObjectNode) before.get("instrument").deepCopy();
         facts.put("frets", 14).put("bodyJointFret", 12).remove(List.of("version", "kindLabel"));
-        Answer corrected = app.put(
-                "/api/jobs/" + job + "/instrument",
-                "{\"version\":" + before.at("/instrument/version") + ",\"facts\":" + facts + "}");
+        Answer corrected = app().put(
+                        "/api/jobs/" + job + "/instrument",
+                        "{\"version\":" + before.at("/instrument/version") + ",\"facts\":" + facts + "}");
         assertThat(corrected.status()).as(corrected.text()).isEqualTo(200);
         JsonNode now = corrected.json();
         assertThat(now.get("unfit").asString())
@@ -176,7 +177,7 @@ class FactsApiTest extends JobsOverHttp {
         assertThat(now.at("/tape/0/mark").asString()).isEqualTo("Not for this instrument as it is now: not counted.");
         assertThat(now.at("/action/method").asString()).contains("at fret 12");
         facts.put("frets", 22).put("bodyJointFret", 16);
-        JsonNode back = app.put(
+        JsonNode back = app().put(
                         "/api/jobs/" + job + "/instrument",
                         "{\"version\":" + now.at("/instrument/version") + ",\"facts\":" + facts + "}")
                 .json();

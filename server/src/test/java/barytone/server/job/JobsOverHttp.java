@@ -16,17 +16,22 @@ import tools.jackson.databind.JsonNode;
 
 /** Jobs as the page asks for them: the application on a shop of its own, and the requests that its tests make again and again. */
 abstract class JobsOverHttp {
-    static RunningBarytone app;
+    /** One for each thread: classes run side by side. */
+    private static final ThreadLocal<RunningBarytone> APP = new ThreadLocal<>();
+
+    static RunningBarytone app() {
+        return APP.get();
+    }
 
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        APP.set(RunningBarytone.in(data, List.of(TestClock.class)));
     }
 
     @AfterAll
     static void stop() {
-        app.close();
+        app().close();
     }
 
     static String opening(String player, String kind, String tuning, int frets, int joint, String more) {
@@ -38,7 +43,7 @@ abstract class JobsOverHttp {
     }
 
     static long open(String body) {
-        Answer created = app.post("/api/jobs", body);
+        Answer created = app().post("/api/jobs", body);
         assertThat(created.status()).as(created.text()).isEqualTo(201);
         return created.json().get("id").asLong();
     }
@@ -48,7 +53,7 @@ abstract class JobsOverHttp {
     }
 
     static JsonNode job(long id) {
-        return app.get("/api/jobs/" + id).json();
+        return app().get("/api/jobs/" + id).json();
     }
 
     static Answer post(long job, String what, String more) {
@@ -56,9 +61,10 @@ abstract class JobsOverHttp {
     }
 
     static Answer post(long job, String what, String more, String unit) {
-        return app.post(
-                "/api/jobs/" + job + "/" + what + "?unit=" + unit,
-                "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");
+        return app().post(
+                        "/api/jobs/" + job + "/" + what + "?unit=" + unit,
+                        "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + UUID.randomUUID() + "\"" + more
+                                + "}");
     }
 
     static JsonNode read(long job, String station, int string, String text) {

@@ -23,7 +23,7 @@ class TrustApiTest extends JobsOverHttp {
                 ",\"station\":\"ACTION\",\"string\":6,\"text\":\"72.5\"",
                 "mm,action=thou,relief=thou");
         assertThat(typed.status()).as(typed.text()).isEqualTo(200);
-        JsonNode thou = app.get("/api/jobs/" + job + "?unit=thou").json();
+        JsonNode thou = app().get("/api/jobs/" + job + "?unit=thou").json();
         assertThat(thou.at("/action/rows/0/found").asString()).isEqualTo("72.5");
         assertThat(thou.at("/action/rows/0/now").asString()).isEqualTo("72.5");
         assertThat(thou.at("/tape/0/text").asString()).isEqualTo("Action 6 at 12: 72.5 thou");
@@ -109,18 +109,18 @@ class TrustApiTest extends JobsOverHttp {
         assertThat(closed.get("canUndo").asBoolean()).isFalse();
         String facts = closed.get("instrument").toString();
         long version = closed.at("/instrument/version").asLong();
-        Answer corrected = app.put(
-                "/api/jobs/" + job + "/instrument",
-                "{\"version\":" + version + ",\"facts\":"
-                        + facts.replace("\"scaleLength\":\"648\"", "\"scaleLength\":\"628\"") + "}");
+        Answer corrected = app().put(
+                        "/api/jobs/" + job + "/instrument",
+                        "{\"version\":" + version + ",\"facts\":"
+                                + facts.replace("\"scaleLength\":\"648\"", "\"scaleLength\":\"628\"") + "}");
         assertThat(corrected.status()).isEqualTo(409);
         assertThat(post(job, "undo", "").status()).isEqualTo(409);
         // the shop renames its school, the player and the instrument change elsewhere
-        JsonNode schools = app.get("/api/shop/schools").json();
-        app.put("/api/shop/schools", schools.toString().replace("\"label\":\"Middle\"", "\"label\":\"House\""));
-        app.sql(sql -> sql.execute(
+        JsonNode schools = app().get("/api/shop/schools").json();
+        app().put("/api/shop/schools", schools.toString().replace("\"label\":\"Middle\"", "\"label\":\"House\""));
+        app().sql(sql -> sql.execute(
                 "UPDATE instrument SET strings = '9 11 16 24w 32w 42w', name = 'Sold on', scale_length = 628"));
-        app.sql(sql -> sql.execute("UPDATE player SET touch = 'heavy', name = 'Somebody else'"));
+        app().sql(sql -> sql.execute("UPDATE player SET touch = 'heavy', name = 'Somebody else'"));
         JsonNode later = job(job);
         for (String part : List.of("instrument", "player", "touch", "relief", "nut", "action", "closing", "tape"))
             assertThat(later.get(part)).as(part).isEqualTo(closed.get(part));
@@ -128,9 +128,9 @@ class TrustApiTest extends JobsOverHttp {
         JsonNode reopened = post(job, "reopen", "").json();
         assertThat(reopened.at("/instrument/name").asString()).isEqualTo("Sold on");
         assertThat(reopened.at("/relief/target/label").asString()).isEqualTo("House");
-        app.put(
-                "/api/shop/schools",
-                app.get("/api/shop/schools").json().toString().replace("\"House\"", "\"Middle\""));
+        app().put(
+                        "/api/shop/schools",
+                        app().get("/api/shop/schools").json().toString().replace("\"House\"", "\"Middle\""));
     }
 
     @Test
@@ -171,9 +171,9 @@ class TrustApiTest extends JobsOverHttp {
         assertThat(view.at("/bridge/arc").asString()).contains("radius 12.01 in");
         assertThat(view.toString()).doesNotContain("0/64+").doesNotContain("in in");
         // in 64ths relief and nut stay in thou, for nobody reads a relief in 64ths
-        JsonNode in64 = app.get("/api/jobs/" + job + "?unit=in64").json();
+        JsonNode in64 = app().get("/api/jobs/" + job + "?unit=in64").json();
         assertThat(in64.at("/relief/rows/0/now").asString()).isEqualTo("8");
-        assertThat(app.get("/api/jobs/" + job + "?unit=mm,weight=mm")
+        assertThat(app().get("/api/jobs/" + job + "?unit=mm,weight=mm")
                         .json()
                         .get("detail")
                         .asString())
@@ -202,35 +202,35 @@ class TrustApiTest extends JobsOverHttp {
     void oneBrokenJobNeverBreaksTheBench() {
         long broken = electric("Stowaway");
         read(broken, "RELIEF", 6, "0.2");
-        app.sql(sql -> sql.update(JOB_EVENT)
+        app().sql(sql -> sql.update(JOB_EVENT)
                 .set(JOB_EVENT.BODY, "{\"string\":6}")
                 .where(JOB_EVENT.JOB_ID.eq(broken))
                 .execute());
-        JsonNode bench = app.get("/api/bench").json();
+        JsonNode bench = app().get("/api/bench").json();
         JsonNode card = null;
         for (JsonNode one : bench.get("open")) if (one.get("id").asLong() == broken) card = one;
         Objects.requireNonNull(card);
         assertThat(card.get("next").asString()).isEqualTo("This job cannot be shown");
         // an own defect is a 500 with a sentence, not bad input
-        Answer shown = app.get("/api/jobs/" + broken);
+        Answer shown = app().get("/api/jobs/" + broken);
         assertThat(shown.status()).isEqualTo(500);
         assertThat(shown.json().get("detail").asString()).contains("an error of its own");
-        app.sql(sql ->
+        app().sql(sql ->
                 sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute());
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"mm", "thou", "in64"})
     void savingOneToolChangesNoOther(String unit) {
-        JsonNode before = app.get("/api/shop/tools?unit=" + unit).json();
-        JsonNode mm = app.get("/api/shop/tools").json();
+        JsonNode before = app().get("/api/shop/tools?unit=" + unit).json();
+        JsonNode mm = app().get("/api/shop/tools").json();
         String bent = before.toString().replaceFirst("\"state\":\"good\"", "\"state\":\"bent\"");
-        Answer kept = app.put("/api/shop/tools?unit=" + unit, bent);
+        Answer kept = app().put("/api/shop/tools?unit=" + unit, bent);
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
-        JsonNode after = app.get("/api/shop/tools").json();
+        JsonNode after = app().get("/api/shop/tools").json();
         for (int i = 0; i < mm.get("tools").size(); i++)
             assertThat(after.at("/tools/" + i + "/mm")).isEqualTo(mm.at("/tools/" + i + "/mm"));
         assertThat(after.at("/tools/0/state").asString()).isEqualTo("bent");
-        app.put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"bent\"", "\"state\":\"good\""));
+        app().put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"bent\"", "\"state\":\"good\""));
     }
 }
