@@ -13,12 +13,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
 
 /** Eyes on the gauge: whole series are typed without a look at the page, and every reading must land where it was meant. */
+@Order(4)
 class BlindWalkTest extends BrowserWalk {
     private static void type(Page page, String text) {
         page.keyboard().type(text);

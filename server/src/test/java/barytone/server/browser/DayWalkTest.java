@@ -7,11 +7,13 @@ import barytone.core.instrument.InstrumentKind;
 import com.microsoft.playwright.Page;
 import java.util.Locale;
 import java.util.Set;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
 
 /** A day at the bench: instruments of many kinds one after the other, found too high everywhere, worked on by keyboard until it can go home. */
+@Order(2)
 class DayWalkTest extends BrowserWalk {
     /** How much too high everything is found, mm. */
     private static double over(String station) {

@@ -14,11 +14,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** Walks through the intonation and pickup stations as a technician does, with the real page, ears and all. */
+@Order(1)
 class IntonationWalkTest extends BrowserWalk {
     private static final double RATE = 44_100;
     private static final double NOTE = 2;

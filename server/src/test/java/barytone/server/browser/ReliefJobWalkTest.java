@@ -12,9 +12,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** Walks through a relief job in a real browser, as a technician would. */
+@Order(3)
 class ReliefJobWalkTest extends BrowserWalk {
     private static Locator reading(Page page, String string) {
         return reading(page, "Relief", string);
