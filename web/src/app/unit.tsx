@@ -136,7 +136,7 @@ export function UnitSwitch() {
   const mixed = Object.keys(each).length > 0;
   return (
     <>
-      <div className="flex overflow-hidden rounded-md border border-[#3B4A45]">
+      <div className="flex shrink-0 overflow-hidden rounded-md border border-[#3B4A45]">
         <RadioGroup
           value={mixed ? null : plain}
           onChange={(u) => u !== null && choose(u)}
