@@ -20,6 +20,11 @@ describe("the keys of the stations", () => {
   it("are never a sign with which a length can begin", () => {
     for (const { key } of ROOMS) expect(key).toMatch(/^shift\+[a-z]$/);
   });
+  it("lead each to a station of its own, and take none of the page's keys", () => {
+    const keys = ROOMS.map((room) => room.key);
+    expect(new Set(keys).size).toBe(ROOMS.length);
+    for (const taken of ["shift+l", "shift+z"]) expect(keys).not.toContain(taken);
+  });
 });
 
 describe("a key that is pressed as soon as something is drawn", () => {

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Help } from "../app/Help";
 import { answer, api, asProblem, Problem, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
-import { ROOMS } from "../stations/registry";
+import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
 import { OrderPanel } from "./OrderPanel";
@@ -36,7 +36,7 @@ export function JobPanels({
   const { unit } = useUnit();
   const queries = useQueryClient();
   const panelTrouble = open === null ? null : (problem?.message ?? null);
-  const ways = ROOMS.find((r) => r.Ways?.has(job) === true)?.Ways;
+  const ways = waysOf(job);
   const panel = { job, send, trouble: panelTrouble, onDone: () => onOpen(null) };
   return (
     <>

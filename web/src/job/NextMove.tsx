@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Problem, type JobView, type Schemas } from "../app/api";
 import { useShortcuts } from "../app/shortcuts";
-import { roomOf, ROOMS } from "../stations/registry";
+import { roomOf, waysOf } from "../stations/registry";
 import type { Open, Station, StationRoom } from "../stations/room";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
@@ -49,7 +49,7 @@ export function NextMove({
   const at = roomOf(advice.station);
   const given = { job, send, actions, working, refetch };
   const standing = room === at ? [room] : [room, at];
-  const ways = ROOMS.find((r) => r.Ways?.has(job) === true)?.Ways;
+  const ways = waysOf(job);
   const [why, setWhy] = useState(false);
   useShortcuts({ y: () => setWhy((open) => !open) }, true);
   return (

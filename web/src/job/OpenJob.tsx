@@ -65,8 +65,9 @@ export function OpenJob({
   /** To the first reading that is asked for, at its own station; or to the question. */
   const goToReading = () => {
     const target = job.advice.strings[0];
+    if (where.goToQuestion()) return;
     if (job.advice.station !== station) openStation(job.advice.station, target);
-    else if (target !== undefined || !where.asksElsewhere()) {
+    else {
       if (target !== undefined) setString(target);
       where.focusAfterDrawing(target ?? string);
     }

@@ -96,6 +96,26 @@ describe("a saddle that shall be sanded", () => {
   });
 });
 
+describe("the keys that lead to fields, while a saddle is asked about", () => {
+  it("G and Shift+A go to the readings, D to the question, from wherever one is", async () => {
+    const user = await openJob(5, "wigeon");
+    const proud = field(/Saddle stands proud, mm/);
+    const action = () => field(/^Action reading under string 6 /);
+    await user.keyboard("{Escape}g");
+    await waitFor(() => expect(document.activeElement).toBe(action()));
+    await user.keyboard("d");
+    expect(document.activeElement).toBe(proud);
+    proud.blur();
+    await user.keyboard("{Shift>}n{/Shift}");
+    await waitFor(() => expect(document.activeElement).toBe(field(/^Nut reading under string 6 /)));
+    await user.keyboard("d");
+    expect(document.activeElement).toBe(proud);
+    proud.blur();
+    await user.keyboard("{Shift>}a{/Shift}");
+    await waitFor(() => expect(document.activeElement).toBe(action()));
+  });
+});
+
 describe("the bridge's panel", () => {
   it("records travel, neck angle, gauge pattern and shim, each by itself", async () => {
     const user = await openJob(2, "turnstone");

@@ -3,6 +3,12 @@ import type { JobView } from "../app/api";
 import { roomOf } from "../stations/registry";
 import type { Station } from "../stations/room";
 
+function focusOn(selector: string): boolean {
+  const field = document.querySelector<HTMLElement>(selector);
+  field?.focus();
+  return field !== null;
+}
+
 /** Where the technician is on a job: at which station, under which string, and where the cursor goes next. */
 export function useWhere(job: JobView) {
   const bassString = Math.max(...job.sections.map((s) => s.string), 1);
@@ -19,16 +25,11 @@ export function useWhere(job: JobView) {
   const [goingTo, setGoingTo] = useState<{ station: Station; string: number } | null>(null);
   const focusAfterDrawing = (target: number, at: Station = station) =>
     setGoingTo({ station: at, string: target });
-  // which place that is, is asked when it is drawn
-  const place = useRef<string>(undefined);
-  useLayoutEffect(() => {
-    place.current = goingTo === null ? undefined : roomOf(goingTo.station).field?.(job);
-  });
   useLayoutEffect(() => {
     if (goingTo === null) return;
-    const asked = place.current;
-    const field = asked === undefined ? null : document.querySelector<HTMLInputElement>(asked);
-    (field ?? fields.current.get(goingTo.string))?.focus();
+    const { field } = roomOf(goingTo.station);
+    if (field === undefined) fields.current.get(goingTo.string)?.focus();
+    else focusOn(field);
   }, [goingTo]);
   /** To the field of the open station, where the cursor was. */
   const goToField = () => {
@@ -65,12 +66,10 @@ export function useWhere(job: JobView) {
     focusAfterDrawing,
     goToField,
     openStation,
-    /** Whether a question of the next move is answered elsewhere than under a string. */
-    asksElsewhere: () => {
-      const asked = roomOf(job.advice.station).field?.(job);
-      const field = asked === undefined ? null : document.querySelector<HTMLInputElement>(asked);
-      field?.focus();
-      return field !== null;
+    /** To the question of the next move. @returns whether it has one */
+    goToQuestion: () => {
+      const question = roomOf(job.advice.station).question?.(job);
+      return question !== undefined && focusOn(question);
     },
   };
 }

@@ -91,8 +91,10 @@ export interface StationRoom {
   Question?: ComponentType<AdviceProps>;
   /** More answers to the next move. */
   Answers?: ComponentType<AdviceProps>;
-  /** Where the cursor goes, as a selector, when it is no field of a string. */
-  field?: (job: JobView) => string | undefined;
+  /** Where the cursor begins, as a selector, where fields belong to no string. */
+  field?: string;
+  /** Where the next move's question is answered, as a selector, where that is no reading. */
+  question?: (job: JobView) => string | undefined;
   /** What is listened for here; nothing, where this is left out. */
   listens?: "notes" | "loudness";
   /** Whether its ledger tells what kept a move out; the next move does, where this is left out. */

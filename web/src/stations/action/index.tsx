@@ -64,5 +64,5 @@ export const action: StationRoom = {
   },
   Other: OtherBridge,
   Question: Proud,
-  field: (job) => (job.advice.kind === "proud" ? `#${PROUD_FIELD}` : undefined),
+  question: (job) => (job.advice.kind === "proud" ? `#${PROUD_FIELD}` : undefined),
 };

@@ -14,5 +14,5 @@ export const pickups: StationRoom = {
   listens: "loudness",
   tellsProblems: true,
   Other: OtherPickups,
-  field: () => "[data-pickup-gap]",
+  field: "[data-pickup-gap]",
 };

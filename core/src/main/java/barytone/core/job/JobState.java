@@ -143,8 +143,13 @@ public record JobState(
 
     /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
     public boolean left(Station station) {
-        return declined(leaving(station)) || declined(formerly(station)) || declined(Topic.of("measure", station));
+        return declined(leaving(station))
+                || declined(formerly(station))
+                || declined(Topic.of(FORMERLY_UNREAD, station));
     }
+
+    /** The kind of topic by which earlier versions left a station unread. */
+    public static final String FORMERLY_UNREAD = "measure";
 
     /** The kind of topic by which a station is left as it is. */
     public static final String LEAVE = "leave";

@@ -1,5 +1,7 @@
 package barytone.core.quantity;
 
+import java.util.Locale;
+
 /** The checks at the edge of the mathematics: wrong input is named, with what was given and what is allowed. */
 public final class Allowed {
     private Allowed() {}
@@ -19,7 +21,13 @@ public final class Allowed {
 
     /** The error for a field that is not as allowed. */
     public static OutOfRangeException broken(String field, Object given, String allowed) {
-        return new OutOfRangeException(field, String.valueOf(given), allowed);
+        return new OutOfRangeException(
+                field, given instanceof Enum<?> name ? spelt(name) : String.valueOf(given), allowed);
+    }
+
+    /** A name as it is told and sent: small letters, words joined with hyphens. */
+    public static String spelt(Enum<?> name) {
+        return name.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** A number without needless zeros. */

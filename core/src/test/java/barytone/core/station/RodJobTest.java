@@ -216,11 +216,28 @@ class RodJobTest {
     }
 
     @Test
+    void whatIsTickedOffIsNotedAsAdvisedAndAVerdictIsNoMove() {
+        Paper p = new Paper(electric()).read(0.40, 0.36);
+        ReliefAdvice.TurnRod turn = (ReliefAdvice.TurnRod) p.advice();
+        assertThat(turn.becomes(p.state())).contains(new ReliefEvent.RodTurned(turn.net(), false, false));
+        p.turn(2);
+        assertThat(p.advice().becomes(p.state())).contains(new JobEvent.Retuned());
+        p.retune().read(0.24, 0.21);
+        // whoever does not wait looks at once
+        JobEvent noWait = p.advice().becomes(p.state()).orElseThrow();
+        assertThat(p.add(noWait).advice()).isNotInstanceOf(ReliefAdvice.Settle.class);
+        p.read(0.22, 0.19);
+        assertThat(p.advice()).isInstanceOf(Advice.Done.class);
+        assertThat(p.advice().becomes(p.state())).isEmpty();
+    }
+
+    @Test
     void aDoubleActionRodMayHaveFreePlayWhichTeachesNothing() {
         Paper p = new Paper(withRod(RodType.DOUBLE)).read(0.50, 0.46);
         double prior = p.state().estimate().rodResponse(6, p.habit.method()).mean();
         p.turn(2).retune().read(0.50, 0.46);
         assertThat(p.advice()).isInstanceOf(ReliefAdvice.FreePlay.class);
+        assertThat(p.advice().becomes(p.state())).contains(new ReliefEvent.RodRanFree(3));
         p.add(new ReliefEvent.RodRanFree(3));
         assertThat(ReliefState.of(p.state()).netTurns()).isEqualTo(Turns.NONE);
         assertThat(p.state().estimate().rodResponse(6, p.habit.method()).mean()).isCloseTo(prior, within(1e-9));
@@ -248,6 +265,7 @@ class RodJobTest {
                 .read(0.47, 0.43)
                 .read(0.47, 0.43);
         assertThat(p.advice()).isInstanceOf(ReliefAdvice.WrongWay.class);
+        assertThat(p.advice().becomes(p.state())).contains(new ReliefEvent.RodDirectionLearned(true));
         p.add(new ReliefEvent.RodDirectionLearned(true));
         ReliefAdvice.TurnRod turn = (ReliefAdvice.TurnRod) p.advice();
         assertThat(turn.net()).isEqualTo(Turns.EIGHTH.negated());

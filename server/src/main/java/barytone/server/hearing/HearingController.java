@@ -17,6 +17,8 @@ import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobLog;
 import barytone.server.sound.Wav;
+import barytone.server.web.PlainText;
+import barytone.server.web.RequestKey;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -58,7 +60,7 @@ class HearingController {
             @PathVariable long id,
             @RequestBody(required = false) byte @Nullable [] sound,
             @RequestParam long after,
-            @RequestParam String key,
+            @RequestParam @RequestKey String key,
             @RequestParam(defaultValue = "mm") String unit,
             @RequestParam int string,
             @RequestParam(defaultValue = "OPEN") Sounded.How how,
@@ -69,6 +71,7 @@ class HearingController {
             @RequestParam(defaultValue = "false") boolean asIs,
             @RequestParam(defaultValue = "false") boolean fresh,
             @RequestParam(defaultValue = "false") boolean whole) {
+        PlainText.check("key", key);
         Units.ofCode(unit);
         JobLog.Opened job = desk.open(id);
         JobState state = job.state();

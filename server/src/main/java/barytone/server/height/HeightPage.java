@@ -14,6 +14,7 @@ import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.server.job.Bench;
 import barytone.server.job.JobView;
+import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
 import barytone.server.job.Stands;
 import barytone.server.job.Voices;
@@ -25,21 +26,32 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** The ledger of a station whose gaps lie under the strings. */
-public final class HeightPage {
+/** What a station shows whose gaps lie under the strings. */
+public abstract class HeightPage implements RoomPage {
     private static final int LEAVES_SHOWN = 8;
 
     /** Taller gaps than this are not read with leaves, mm. */
     private static final double LEAF_REACH = 1.2;
 
-    private final Station station;
-    private final JobState state;
-    private final Words words;
-    private final Bench bench;
-    private final Voices voices;
-    private final LengthUnit unit;
+    /** Which station it is. */
+    protected final Station station;
 
-    public HeightPage(Station station, Shown shown) {
+    /** The job. */
+    protected final JobState state;
+
+    /** Its words. */
+    protected final Words words;
+
+    /** What the shop has at hand. */
+    protected final Bench bench;
+
+    /** What the stations say of the job. */
+    protected final Voices voices;
+
+    /** Of its gaps. */
+    protected final LengthUnit unit;
+
+    protected HeightPage(Station station, Shown shown) {
         this.station = station;
         this.state = shown.state();
         this.words = shown.words();
@@ -54,7 +66,7 @@ public final class HeightPage {
      * @param methods in which it may be read
      * @param remarks under it
      */
-    public HeightView view(
+    protected final HeightView view(
             List<HeightView.HeightChoice> methods, List<String> remarks, HeightView.HeightTargetView target) {
         GapMethod method = state.method(station);
         return new HeightView(
@@ -74,7 +86,7 @@ public final class HeightPage {
     }
 
     /** All its strings, as the ledger has them. */
-    public List<LedgerRow> rows() {
+    protected final List<LedgerRow> rows() {
         return state.strings(station).stream().map(this::row).toList();
     }
 
@@ -83,7 +95,7 @@ public final class HeightPage {
      *
      * @param styles how the player may play, where a school asks for it
      */
-    public HeightView.HeightTargetView target(
+    protected final HeightView.HeightTargetView target(
             List<HeightView.HeightSchoolView> schools, List<HeightView.StyleView> styles) {
         List<HeightView.TypedBandView> bands = new ArrayList<>();
         for (int s : state.strings(station).reversed()) {
@@ -101,7 +113,7 @@ public final class HeightPage {
     }
 
     /** That the work does not include it, and that its target is stated for another way of reading. */
-    public List<String> statedOtherwise(GapMethod stated) {
+    protected final List<String> statedOtherwise(GapMethod stated) {
         List<String> remarks = new ArrayList<>();
         if (!state.agreed(station))
             remarks.add("Not part of the work agreed on. What is read here is kept all the same.");
@@ -112,7 +124,7 @@ public final class HeightPage {
     }
 
     /** How good its readings are. */
-    public List<String> ofTheTool() {
+    protected final List<String> ofTheTool() {
         List<String> remarks = new ArrayList<>();
         Tool tool = state.tool(station);
         // told once, not six times
@@ -132,18 +144,19 @@ public final class HeightPage {
                 .toList();
     }
 
-    /** The line under the station's name. */
-    public String note() {
+    @Override
+    public final String note() {
         return words.note(station);
     }
 
-    /** Whether every string is in its band: what cannot be told is no tick. */
-    public boolean good() {
+    /** What cannot be told is no tick. */
+    @Override
+    public final boolean good() {
         return judged().stream().allMatch(j -> words.verdict(j) == Stands.IN);
     }
 
-    /** As found and as left; empty when it was neither agreed on nor read. */
-    public List<JobView.ClosingRow> closing() {
+    @Override
+    public final List<JobView.ClosingRow> closing() {
         boolean any = state.strings(station).stream()
                 .anyMatch(s -> state.look(station, s).isPresent());
         return state.agreed(station) || any
@@ -151,8 +164,8 @@ public final class HeightPage {
                 : List.of();
     }
 
-    /** How it was read, for the record. */
-    public Optional<String> asRead() {
+    @Override
+    public final Optional<String> asRead() {
         return state.agreed(station)
                 ? Optional.of(station.label() + " as " + words.method(station) + ".")
                 : Optional.empty();
@@ -189,7 +202,7 @@ public final class HeightPage {
     }
 
     /** The shop's ways of measuring first, finest first; then the others. */
-    public List<ToolChoice> tools() {
+    protected final List<ToolChoice> tools() {
         Toolkit owned = bench.tools();
         return Arrays.stream(Tool.values())
                 .sorted(Comparator.comparing((Tool t) -> !owned.measuring().contains(t))
@@ -202,9 +215,8 @@ public final class HeightPage {
     }
 
     /** One string of a ledger. */
-    public LedgerRow row(int string) {
+    private LedgerRow row(int string) {
         HeightVerdict judged = HeightVerdict.of(state, station, string);
-        LengthUnit own = unit;
         String side = string == 1 ? "treble" : string == state.spec().bassString() ? "bass" : "";
         Optional<TakenReading> found = state.found(station, string);
         return new LedgerRow(
@@ -219,12 +231,12 @@ public final class HeightPage {
                 judged.known() && !judged.asRead(),
                 note(judged),
                 judged.known() && !judged.asRead() && !judged.noGap()
-                        ? own.show(judged.reckoned().sd())
+                        ? unit.show(judged.reckoned().sd())
                         : null,
                 words.verdict(judged),
                 words.verdictText(judged),
                 words.band(station, judged.band()),
-                leaves(judged.value().mean(), own),
+                leaves(judged.value().mean()),
                 state.doubt(station, string).map(this::doubt).orElse(null));
     }
 
@@ -244,12 +256,11 @@ public final class HeightPage {
         if (judged.asRead() && look != null) return words.read(look.reading());
         // what was read as no gap and has moved since is not known at all
         if (judged.noGap()) return null;
-        return words.unit(judged.station()).show(judged.reckoned().mean());
+        return unit.show(judged.reckoned().mean());
     }
 
     /** What stands beside it: the reading before the move or by another way; or what is reckoned when that differs by what the tool can see. */
     private @Nullable String note(HeightVerdict judged) {
-        LengthUnit own = words.unit(judged.station());
         Look look = judged.look();
         if (look == null) return judged.between() ? "between the outer strings" : null;
         TakenReading read = look.reading();
@@ -258,8 +269,8 @@ public final class HeightPage {
             double off = judged.reckoned().mean() - read.mm();
             return Math.abs(off) <= Math.max(read.sees(), read.evidence().sd())
                     ? null
-                    : "reckoned " + own.show(judged.reckoned().mean()) + " ± "
-                            + own.show(judged.reckoned().sd());
+                    : "reckoned " + unit.show(judged.reckoned().mean()) + " ± "
+                            + unit.show(judged.reckoned().sd());
         }
         if (look.stands())
             return "read " + words.read(read) + ", " + words.method(read.method())
@@ -267,11 +278,11 @@ public final class HeightPage {
         return "read " + words.read(read) + " before the last move";
     }
 
-    private List<LedgerRow.LeafView> leaves(double expected, LengthUnit own) {
+    private List<LedgerRow.LeafView> leaves(double expected) {
         LeafSet owned = bench.tools().leaves();
         if (expected > LEAF_REACH || owned.sizes().isEmpty()) return List.of();
         return owned.around(expected, LEAVES_SHOWN).stream()
-                .map(mm -> new LedgerRow.LeafView(mm, own.show(mm)))
+                .map(mm -> new LedgerRow.LeafView(mm, unit.show(mm)))
                 .toList();
     }
 }

@@ -70,11 +70,7 @@ final class AdviceWords {
             case Advice.Done d -> voices.of(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);
             case Advice.ClosedJob ignored ->
-                Said.plain(
-                        "closed",
-                        "Closed",
-                        List.of("As found and as left are on record. Reopen the job to go on."),
-                        null);
+                Said.closed("Closed", List.of("As found and as left are on record. Reopen the job to go on."));
             default ->
                 voices.first(voice -> voice.of(advice))
                         .orElseThrow(() -> new IllegalStateException("nobody says what to do: " + advice));
@@ -227,7 +223,7 @@ final class AdviceWords {
     }
 
     private static Said done(String headline, List<String> why) {
-        return Said.plain("done", headline, why, null);
+        return Said.done(headline, why, null);
     }
 
     private Said finished(Advice.Finished f) {

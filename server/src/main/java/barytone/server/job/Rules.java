@@ -66,7 +66,7 @@ final class Rules {
         if (topic.equals(Advice.Measure.LAST_LOOK)) return "the last look";
         // as earlier versions called it, too
         if (topic.is(Advice.Measure.CLOSER) || topic.is("again")) return "another look at the " + at;
-        if (topic.is("measure")) return "readings of the " + at;
+        if (topic.is(JobState.FORMERLY_UNREAD)) return "readings of the " + at;
         return voices.first(voice -> voice.topic(topic)).orElse(topic.code());
     }
 

@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param steps what to do on each slot, screw or side
  * @param strings to read
  * @param event the entry that it is about
- * @param follow what the button says that ticks it off
+ * @param does what its button does
+ * @param button what it says; null when there is none
  */
 public record Said(
         String kind,
@@ -20,58 +21,76 @@ public record Said(
         List<JobView.StepView> steps,
         List<Integer> strings,
         @Nullable Long event,
-        @Nullable String follow) {
+        JobView.Does does,
+        @Nullable String button) {
+    private static final String TO_THE_READING = "Go to the reading";
 
     /** A move that is ticked off with a button. */
     public static Said move(
-            String headline, List<String> why, String caution, List<JobView.StepView> steps, String follow) {
-        return new Said("move", headline, why, caution, null, steps, List.of(), null, follow);
+            String headline, List<String> why, @Nullable String caution, List<JobView.StepView> steps, String says) {
+        return new Said("move", headline, why, caution, null, steps, List.of(), null, JobView.Does.FOLLOW, says);
     }
 
     /** The rod is turned. */
     public static Said turn(String headline, List<String> why, String caution, JobView.TurnView turn) {
-        return new Said("turn", headline, why, caution, turn, List.of(), List.of(), null, "Turned " + turn.amount());
-    }
-
-    /** The same, ticked off with a button that says so. */
-    public Said followed(String says) {
-        return new Said(kind, headline, why, caution, turn, steps, strings, event, says);
+        return new Said(
+                "turn",
+                headline,
+                why,
+                caution,
+                turn,
+                List.of(),
+                List.of(),
+                null,
+                JobView.Does.FOLLOW,
+                "Turned " + turn.amount());
     }
 
     /** Something to be known or decided. */
     public static Said plain(String kind, String headline, List<String> why, @Nullable String caution) {
-        return new Said(kind, headline, why, caution, null, List.of(), List.of(), null, null);
+        return without(kind, headline, why, caution, null, JobView.Does.NOTHING, null);
     }
 
     /** About an earlier entry. */
     public static Said about(String kind, String headline, List<String> why, @Nullable String caution, long event) {
-        return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, null);
+        return without(kind, headline, why, caution, event, JobView.Does.NOTHING, null);
     }
 
-    /** What the button does: to the reading when nothing else is done here. */
-    JobView.Does does() {
-        return switch (kind) {
-            case "done" -> JobView.Does.CLOSE;
-            case "closed" -> JobView.Does.REOPEN;
-            case "measure", "measure-again", "proud" -> JobView.Does.READ;
-            default -> follow == null ? JobView.Does.NOTHING : JobView.Does.FOLLOW;
-        };
+    /** A question that is answered in a field of its own. */
+    public static Said question(String kind, String headline, List<String> why) {
+        return without(kind, headline, why, null, null, JobView.Does.READ, TO_THE_READING);
     }
 
-    /** What it says; null when there is none. */
-    @Nullable
-    String button() {
-        return switch (does()) {
-            case READ -> "Go to the reading";
-            case CLOSE -> "Close the job";
-            case REOPEN -> "Reopen";
-            case FOLLOW, NOTHING -> follow;
-        };
+    /** Nothing more is to be done. */
+    public static Said done(String headline, List<String> why, @Nullable String caution) {
+        return without("done", headline, why, caution, null, JobView.Does.CLOSE, "Close the job");
+    }
+
+    /** The job is closed. */
+    static Said closed(String headline, List<String> why) {
+        return without("closed", headline, why, null, null, JobView.Does.REOPEN, "Reopen");
     }
 
     /** Strings to read. */
     public static Said reading(
             String kind, String headline, List<String> why, List<Integer> strings, @Nullable Long event) {
-        return new Said(kind, headline, why, null, null, List.of(), strings, event, null);
+        return new Said(kind, headline, why, null, null, List.of(), strings, event, JobView.Does.READ, TO_THE_READING);
+    }
+
+    /** The same, ticked off with a button that says so. */
+    public Said followed(String says) {
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.FOLLOW, says);
+    }
+
+    /** Neither steps nor strings. */
+    private static Said without(
+            String kind,
+            String headline,
+            List<String> why,
+            @Nullable String caution,
+            @Nullable Long event,
+            JobView.Does does,
+            @Nullable String button) {
+        return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, does, button);
     }
 }

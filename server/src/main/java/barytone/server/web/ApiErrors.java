@@ -1,5 +1,6 @@
 package barytone.server.web;
 
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthTextException;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.quantity.OutOfRangeException;
@@ -13,10 +14,14 @@ import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -53,8 +58,12 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail wrongType(MethodArgumentTypeMismatchException e) {
+        // a name in the address that nothing has
+        boolean place = e.getParameter().hasParameterAnnotation(PathVariable.class)
+                && e.getRequiredType() != null
+                && e.getRequiredType().isEnum();
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST,
+                place ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST,
                 e.getName() + ": given “" + e.getValue() + "”; allowed is " + allowed(e.getRequiredType()) + ".");
     }
 
@@ -85,6 +94,35 @@ class ApiErrors extends ResponseEntityExceptionHandler {
         HttpStatus told = tooLarge(e) == null ? HttpStatus.BAD_REQUEST : HttpStatus.CONTENT_TOO_LARGE;
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(told, readable(e));
         return new org.springframework.http.ResponseEntity<>(problem, headers, told);
+    }
+
+    /** What the constraint of a parameter forbids. */
+    @Override
+    protected org.springframework.http.ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException e,
+            org.springframework.http.HttpHeaders headers,
+            org.springframework.http.HttpStatusCode status,
+            org.springframework.web.context.request.WebRequest request) {
+        ParameterValidationResult broken = e.getParameterValidationResults().getFirst();
+        OutOfRangeException told = Allowed.broken(
+                String.valueOf(broken.getMethodParameter().getParameterName()),
+                CompleteBodies.given(broken.getArgument()),
+                String.valueOf(broken.getResolvableErrors().getFirst().getDefaultMessage()));
+        return new org.springframework.http.ResponseEntity<>(outOfRange(told), headers, HttpStatus.BAD_REQUEST);
+    }
+
+    /** An address that is not there: asked for by a page or a script of another version, most likely. */
+    @Override
+    protected org.springframework.http.@Nullable ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e,
+            org.springframework.http.HttpHeaders headers,
+            org.springframework.http.HttpStatusCode status,
+            org.springframework.web.context.request.WebRequest request) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                status,
+                "There is nothing at /" + e.getResourcePath()
+                        + ". A page that was open before Barytone was changed asks for what is not there any more: load it again, and enter once more what was not kept.");
+        return new org.springframework.http.ResponseEntity<>(problem, headers, status);
     }
 
     private static @Nullable String tooLarge(Throwable e) {

@@ -49,7 +49,8 @@ class CompleteBodies extends RequestBodyAdviceAdapter {
         return body;
     }
 
-    private static String given(@Nullable Object value) {
+    /** What was given, as it is told. */
+    static String given(@Nullable Object value) {
         return switch (value) {
             case null -> "nothing";
             case Collection<?> all when all.isEmpty() -> "nothing";

@@ -1,7 +1,7 @@
 package barytone.server.web;
 
+import barytone.core.quantity.Allowed;
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -34,15 +34,10 @@ class Spelling implements WebMvcConfigurer {
         registry.addConverterFactory(new FromText());
     }
 
-    /** A name as it is spelt. */
-    static String spelt(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
     /** All names of a kind, for whoever gave another. */
     static String allowed(Class<?> kind) {
         return Arrays.stream(kind.getEnumConstants())
-                .map(value -> spelt((Enum<?>) value))
+                .map(value -> Allowed.spelt((Enum<?>) value))
                 .collect(Collectors.joining(", "));
     }
 
@@ -52,7 +47,7 @@ class Spelling implements WebMvcConfigurer {
         @Override
         public String[] findEnumValues(
                 MapperConfig<?> config, AnnotatedClass kind, Enum<?>[] values, @Nullable String[] names) {
-            for (int i = 0; i < values.length; i++) names[i] = spelt(values[i]);
+            for (int i = 0; i < values.length; i++) names[i] = Allowed.spelt(values[i]);
             return names;
         }
 
@@ -67,7 +62,8 @@ class Spelling implements WebMvcConfigurer {
         @Override
         public <T extends Enum<?>> Converter<String, T> getConverter(Class<T> kind) {
             return text -> Arrays.stream(kind.getEnumConstants())
-                    .filter(value -> spelt(value).equals(text) || value.name().equals(text))
+                    .filter(value ->
+                            Allowed.spelt(value).equals(text) || value.name().equals(text))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(text));
         }

@@ -61,6 +61,9 @@ public sealed interface ActionAdvice extends Advice {
             boolean learned,
             Map<Integer, Normal> expected)
             implements ActionAdvice, Adjusting {
+        /** How a rough setting is declined. */
+        public static final Topic ROUGH = Topic.of("rough-action");
+
         @Override
         public Adjustment event(InstrumentSpec spec) {
             return new ActionEvent.BridgeScrewed(screws);
@@ -68,7 +71,7 @@ public sealed interface ActionAdvice extends Advice {
 
         @Override
         public Topic topic() {
-            return rough ? Topic.of("rough-action") : JobState.leaving(Station.ACTION);
+            return rough ? ROUGH : JobState.leaving(Station.ACTION);
         }
     }
 

@@ -13,7 +13,6 @@ import barytone.core.height.Rigid;
 import barytone.core.instrument.NeckJoint;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
-import barytone.core.job.Topic;
 import barytone.core.neck.LinearForm;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
@@ -86,7 +85,7 @@ public final class BridgeAdvisor {
         BridgeAdvisor advisor = new BridgeAdvisor(job, Outfit.USUAL);
         if (!job.spec().fittings().bridge().screwed()
                 || !far(job)
-                || job.declined(Topic.of("rough-action"))
+                || job.declined(ActionAdvice.TurnScrews.ROUGH)
                 || job.declined(ActionAdvice.BridgeLimit.TOPIC)) return Optional.empty();
         List<Double> needs = advisor.needsAtTargets();
         List<Double> wanted = SupportSolver.solve(advisor.supports, needs, advisor.everyRead());

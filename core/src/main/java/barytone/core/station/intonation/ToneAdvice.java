@@ -61,8 +61,11 @@ public sealed interface ToneAdvice extends Advice {
 
     /** A saddle cannot go as far as its strings want. */
     record SaddleLimit(MoveSaddles.Step step) implements ToneAdvice {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "saddle-limit";
+
         static Topic topic(int support) {
-            return Topic.of("saddle-limit", support);
+            return Topic.of(KIND, support);
         }
 
         @Override
@@ -77,6 +80,9 @@ public sealed interface ToneAdvice extends Advice {
      * @param back what it still owes, mm; positive away from the nut
      */
     record SaddleStayed(int support, double back) implements ToneAdvice, Adjusting {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "saddle-stayed";
+
         @Override
         public Adjustment event(InstrumentSpec spec) {
             int supports = spec.lengthwise().size();
@@ -86,7 +92,7 @@ public sealed interface ToneAdvice extends Advice {
         }
 
         static Topic topic(int support) {
-            return Topic.of("saddle-stayed", support);
+            return Topic.of(KIND, support);
         }
 
         @Override
@@ -97,6 +103,9 @@ public sealed interface ToneAdvice extends Advice {
 
     /** The pitch went the wrong way after a saddle's screw was turned. */
     record SaddleWrongWay(int support) implements ToneAdvice {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "saddle-way";
+
         @Override
         public Optional<JobEvent> becomes(JobState job) {
             return Optional.of(
@@ -104,7 +113,7 @@ public sealed interface ToneAdvice extends Advice {
         }
 
         static Topic topic(int support) {
-            return Topic.of("saddle-way", support);
+            return Topic.of(KIND, support);
         }
 
         @Override
@@ -120,13 +129,16 @@ public sealed interface ToneAdvice extends Advice {
      *     pitch wavers
      */
     record ReplaceString(int string, Optional<Double> disagreement) implements ToneAdvice {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "string";
+
         @Override
         public Optional<JobEvent> becomes(JobState job) {
             return Optional.of(new ToneEvent.StringRenewed(string));
         }
 
         static Topic topic(int string) {
-            return Topic.of("string", string);
+            return Topic.of(KIND, string);
         }
 
         @Override
@@ -138,7 +150,7 @@ public sealed interface ToneAdvice extends Advice {
     /** Sharp in the first frets: the nut is too high, and no saddle puts that right. */
     record NutFirst(List<Integer> strings) implements ToneAdvice {
         /** How this advice is declined. */
-        static final Topic TOPIC = Topic.of("nut-first");
+        public static final Topic TOPIC = Topic.of("nut-first");
 
         @Override
         public Topic topic() {

@@ -45,9 +45,12 @@ public sealed interface NutAdvice extends Advice {
                 Toolkit.@Nullable FileChoice file,
                 Normal expected,
                 boolean underTwoStrokes) {
+            /** The kind of topic by which a slot is left; alone, as earlier versions had it, all of them. */
+            public static final String KIND = "file";
+
             /** An advice to file this slot is declined by this topic. */
             public static Topic topic(int string) {
-                return Topic.of("file", string);
+                return Topic.of(KIND, string);
             }
         }
 
@@ -72,6 +75,9 @@ public sealed interface NutAdvice extends Advice {
      * @param remains what is still too much in each slot afterwards, in mm of the judged method
      */
     record LowerNut(double amount, int governing, Map<Integer, Double> remains) implements NutAdvice, Adjusting {
+        /** How this advice is declined. */
+        public static final Topic TOPIC = Topic.of("nut-underside");
+
         @Override
         public Adjustment event(InstrumentSpec spec) {
             return new NutEvent.NutReworked(NutEvent.NutReworked.Way.UNDERSIDE_SANDED, spec.everyString(), -amount);
@@ -79,7 +85,7 @@ public sealed interface NutAdvice extends Advice {
 
         @Override
         public Topic topic() {
-            return Topic.of("nut-underside");
+            return TOPIC;
         }
     }
 
@@ -92,6 +98,9 @@ public sealed interface NutAdvice extends Advice {
      * @param unknown how much is missing is not known, for there was no gap
      */
     record RaiseNut(List<Integer> low, double amount, boolean shim, boolean unknown) implements NutAdvice, Adjusting {
+        /** How this advice is declined. */
+        public static final Topic TOPIC = Topic.of("nut-low");
+
         @Override
         public Adjustment event(InstrumentSpec spec) {
             return shim
@@ -101,7 +110,7 @@ public sealed interface NutAdvice extends Advice {
 
         @Override
         public Topic topic() {
-            return Topic.of("nut-low");
+            return TOPIC;
         }
     }
 }

@@ -9,7 +9,6 @@ import barytone.core.height.HeightLook;
 import barytone.core.height.HeightVerdict;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
-import barytone.core.job.Topic;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -83,7 +82,7 @@ public final class NutAdvisor {
         Optional<Advice> file = fileHigh();
         if (file.isPresent()) return file.get();
         List<HeightVerdict> low = tooLow();
-        if (!low.isEmpty() && !job.declined(Topic.of("nut-low"))) return raise(low);
+        if (!low.isEmpty() && !job.declined(NutAdvice.RaiseNut.TOPIC)) return raise(low);
         boolean asNear = slots.stream().anyMatch(j -> j.read() && j.outside() != 0);
         boolean worked = job.workedAt(Station.NUT);
         boolean barely = slots.stream().anyMatch(this::isHigh) && !worthASlackening();
@@ -194,7 +193,7 @@ public final class NutAdvisor {
     }
 
     private Optional<Advice> underside() {
-        if (job.declined(Topic.of("nut-underside"))) return Optional.empty();
+        if (job.declined(NutAdvice.LowerNut.TOPIC)) return Optional.empty();
         double least = Double.POSITIVE_INFINITY;
         int governing = 0;
         for (HeightVerdict j : slots) {

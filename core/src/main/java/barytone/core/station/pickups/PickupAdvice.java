@@ -17,6 +17,9 @@ public sealed interface PickupAdvice extends Advice {
 
     /** Bring pickups nearer or farther. */
     record TurnPickup(Step step) implements PickupAdvice {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "pickup";
+
         /**
          * One pickup.
          *
@@ -27,7 +30,7 @@ public sealed interface PickupAdvice extends Advice {
 
         @Override
         public Topic topic() {
-            return Topic.of("pickup", step.pickup());
+            return Topic.of(KIND, step.pickup());
         }
 
         @Override
@@ -43,9 +46,12 @@ public sealed interface PickupAdvice extends Advice {
 
     /** A pickup does not follow its screw. */
     record TiredSpring(int pickup) implements PickupAdvice {
+        /** The kind of topic by which it is declined. */
+        public static final String KIND = "spring";
+
         @Override
         public Topic topic() {
-            return Topic.of("spring", pickup);
+            return Topic.of(KIND, pickup);
         }
     }
 }

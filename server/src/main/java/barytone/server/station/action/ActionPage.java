@@ -6,7 +6,6 @@ import barytone.core.bridge.Supports;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.height.ActionTarget;
 import barytone.core.height.HeightVerdict;
-import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.BoardRadius;
 import barytone.core.quantity.Allowed;
@@ -18,9 +17,6 @@ import barytone.core.station.action.ActionSchool;
 import barytone.core.station.action.ActionState;
 import barytone.server.height.HeightPage;
 import barytone.server.height.HeightView;
-import barytone.server.job.Bench;
-import barytone.server.job.JobView;
-import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
 import barytone.server.job.Words;
 import java.util.ArrayList;
@@ -28,32 +24,22 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /** What the page shows of the action and of the bridge that sets it. */
-final class ActionPage implements RoomPage {
-    private final JobState state;
-    private final Words words;
+final class ActionPage extends HeightPage {
     private final Units units;
-    private final LengthUnit unit;
-    private final Bench bench;
     private final Advice advice;
     private final @Nullable SetupEstimate after;
     private final ActionWords actionWords;
-    private final HeightPage heights;
 
     ActionPage(Shown shown) {
-        this.state = shown.state();
-        this.words = shown.words();
+        super(Station.ACTION, shown);
         this.units = words.units();
-        this.unit = units.action();
-        this.bench = shown.bench();
         this.advice = shown.advice();
         this.after = shown.after();
         this.actionWords = shown.voices().the(ActionWords.class);
-        this.heights = new HeightPage(Station.ACTION, shown);
     }
 
     @Override
@@ -61,17 +47,13 @@ final class ActionPage implements RoomPage {
         List<HeightView.StyleView> styles = Arrays.stream(ActionSchool.Style.values())
                 .map(s -> new HeightView.StyleView(s, s.label()))
                 .toList();
-        return Map.of(
-                "action",
-                heights.view(methods(), remarks(), heights.target(actionSchools(), styles)),
-                "bridge",
-                bridge());
+        return Map.of("action", view(methods(), remarks(), target(actionSchools(), styles)), "bridge", bridge());
     }
 
     private List<String> remarks() {
         List<String> remarks = new ArrayList<>(
-                heights.statedOtherwise(state.chosen().the(ActionTarget.class).method()));
-        remarks.addAll(heights.ofTheTool());
+                statedOtherwise(state.chosen().the(ActionTarget.class).method()));
+        remarks.addAll(ofTheTool());
         words.threadDiffers().ifPresent(remarks::add);
         return remarks;
     }
@@ -86,26 +68,6 @@ final class ActionPage implements RoomPage {
         choices.sort(Comparator.comparing((HeightView.HeightChoice c) -> c.fret() != usual));
         choices.add(new HeightView.HeightChoice("Capo at 1, at fret " + usual, 1, usual));
         return choices;
-    }
-
-    @Override
-    public String note() {
-        return heights.note();
-    }
-
-    @Override
-    public boolean good() {
-        return heights.good();
-    }
-
-    @Override
-    public List<JobView.ClosingRow> closing() {
-        return heights.closing();
-    }
-
-    @Override
-    public Optional<String> asRead() {
-        return heights.asRead();
     }
 
     private List<HeightView.HeightSchoolView> actionSchools() {
@@ -123,9 +85,6 @@ final class ActionPage implements RoomPage {
                 .toList();
     }
 
-    /**
-     * The bridge.
-     */
     private BridgeView bridge() {
         var fittings = state.spec().fittings();
         var travel = ActionState.of(state).travel();

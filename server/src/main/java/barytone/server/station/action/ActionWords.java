@@ -164,14 +164,14 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
 
     @Override
     protected Optional<String> topic(Topic topic) {
-        return switch (topic.kind()) {
-            case "action" -> Optional.of("action");
-            case "rough-action" -> Optional.of("a rough setting of the saddle");
-            case "bridge-limit" -> Optional.of("the bridge's travel");
-            case "vibrato-level" -> Optional.of("levelling the vibrato");
-            case "saddle-proud" -> Optional.of("how far the saddle stands proud");
-            default -> Optional.empty();
-        };
+        // as earlier versions called it
+        if (topic.is("action")) return Optional.of("action");
+        if (topic.equals(ActionAdvice.TurnScrews.ROUGH)) return Optional.of("a rough setting of the saddle");
+        if (topic.equals(ActionAdvice.BridgeLimit.TOPIC)) return Optional.of("the bridge's travel");
+        if (topic.equals(ActionAdvice.LevelVibrato.TOPIC)) return Optional.of("levelling the vibrato");
+        return topic.equals(ActionAdvice.LookAtSaddle.TOPIC)
+                ? Optional.of("how far the saddle stands proud")
+                : Optional.empty();
     }
 
     private static String way(ActionEvent.SaddleReworked.Way way) {
@@ -395,14 +395,13 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     }
 
     Said proud() {
-        return Said.plain(
+        return Said.question(
                 "proud",
                 "How far does the saddle stand proud of the bridge?",
                 List.of(
                         "Where it is lowest, by the ruler, before anything comes off.",
                         "Under " + unit.showWithUnit(SaddleBlank.LEAST_PROUD)
-                                + " the strings lose their break angle: then the neck angle is the fault, and it is referred."),
-                null);
+                                + " the strings lose their break angle: then the neck angle is the fault, and it is referred."));
     }
 
     Said limit(ActionAdvice.BridgeLimit b) {

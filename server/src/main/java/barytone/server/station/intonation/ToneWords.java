@@ -208,11 +208,15 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
 
     @Override
     protected Optional<String> topic(Topic topic) {
+        // as earlier versions called it
         if (topic.is("intonation")) return Optional.of("intonation");
-        if (topic.is("nut-first")) return Optional.of("a nut that is too high");
-        if (topic.is("saddle-limit") || topic.is("saddle-stayed") || topic.is("saddle-way"))
-            return Optional.of("a saddle's travel");
-        return topic.is("string") ? Optional.of("the doubt about string " + topic.of()) : Optional.empty();
+        if (topic.equals(ToneAdvice.NutFirst.TOPIC)) return Optional.of("a nut that is too high");
+        if (topic.is(ToneAdvice.ReplaceString.KIND)) return Optional.of("the doubt about string " + topic.of());
+        return topic.is(ToneAdvice.SaddleLimit.KIND)
+                        || topic.is(ToneAdvice.SaddleStayed.KIND)
+                        || topic.is(ToneAdvice.SaddleWrongWay.KIND)
+                ? Optional.of("a saddle's travel")
+                : Optional.empty();
     }
 
     private String pitch(ToneEvent.PitchRead e) {
@@ -356,39 +360,30 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     }
 
     Said stayed(ToneAdvice.SaddleStayed s) {
-        return new Said(
-                "move",
+        return Said.move(
                 "Push " + along.names().get(s.support()) + " home against its screw",
                 List.of(
                         "Its screw was turned, and the pitch hardly moved: the screw backs out, the saddle stays.",
                         "Slacken the string, push the saddle home, tune up and sound it again."),
                 EYES,
-                null,
                 List.of(),
-                List.of(),
-                null,
                 "Pushed home");
     }
 
     Said wrongWay(ToneAdvice.SaddleWrongWay w) {
-        return new Said(
-                "move",
+        return Said.move(
                 support(w.support()) + " went the other way",
                 List.of(
                         "After the turn the pitch moved the wrong way: on this bridge clockwise seems to move a saddle "
                                 + (Tones.of(state).clockwiseBack() ? "towards the nut" : "back") + ".",
                         "If so, the earlier turns are counted that way too, and the next are told the right way round."),
                 null,
-                null,
                 List.of(),
-                List.of(),
-                null,
                 "Turn them the other way");
     }
 
     Said replace(ToneAdvice.ReplaceString r) {
-        return new Said(
-                "move",
+        return Said.move(
                 Words.sentence(words.string(r.string())) + " is false: replace it",
                 List.of(
                         r.disagreement()
@@ -398,10 +393,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
                                 .orElse("Its open pitch wavers and will not settle."),
                         "No saddle puts a false string right. With a new one it is stretched, tuned and read again."),
                 "Cutting a string: slacken it first, eyes away from its ends.",
-                null,
                 List.of(),
-                List.of(),
-                null,
                 "Replaced");
     }
 

@@ -3,7 +3,6 @@ package barytone.server.station.nut;
 import barytone.core.estimate.Normal;
 import barytone.core.height.HeightVerdict;
 import barytone.core.height.NutTarget;
-import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.quantity.Allowed;
@@ -14,42 +13,29 @@ import barytone.core.station.nut.NutState;
 import barytone.core.station.nut.SlotFlaw;
 import barytone.server.height.HeightPage;
 import barytone.server.height.HeightView;
-import barytone.server.job.Bench;
-import barytone.server.job.JobView;
-import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
-import barytone.server.job.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /** What the page shows of the nut. */
-final class NutPage implements RoomPage {
-    private final JobState state;
-    private final Words words;
+final class NutPage extends HeightPage {
     private final Units units;
-    private final Bench bench;
-    private final HeightPage heights;
 
     NutPage(Shown shown) {
-        this.state = shown.state();
-        this.words = shown.words();
+        super(Station.NUT, shown);
         this.units = words.units();
-        this.bench = shown.bench();
-        this.heights = new HeightPage(Station.NUT, shown);
     }
 
     @Override
     public Map<String, Object> parts() {
-        return Map.of(
-                "nut", heights.view(METHODS, remarks(), heights.target(nutSchools(), List.of())), "nutBench", bench());
+        return Map.of("nut", view(METHODS, remarks(), target(nutSchools(), List.of())), "nutBench", bench());
     }
 
     private List<String> remarks() {
         List<String> remarks = new ArrayList<>(
-                heights.statedOtherwise(state.chosen().the(NutTarget.class).method()));
+                statedOtherwise(state.chosen().the(NutTarget.class).method()));
         if (state.method(Station.NUT) instanceof GapMethod.NutOpen && !actionRead())
             remarks.add(
                     "An open reading includes the slope to the saddle: read the action too, and the slot is known.");
@@ -59,33 +45,13 @@ final class NutPage implements RoomPage {
         if (!noGap.isEmpty())
             remarks.add("No gap under " + words.strings(noGap)
                     + ": the string lies on fret 1 when pressed. How much is missing is unknown.");
-        remarks.addAll(heights.ofTheTool());
+        remarks.addAll(ofTheTool());
         return remarks;
     }
 
     private boolean actionRead() {
         return state.strings(Station.ACTION).stream()
                 .anyMatch(s -> state.look(Station.ACTION, s).isPresent());
-    }
-
-    @Override
-    public String note() {
-        return heights.note();
-    }
-
-    @Override
-    public boolean good() {
-        return heights.good();
-    }
-
-    @Override
-    public List<JobView.ClosingRow> closing() {
-        return heights.closing();
-    }
-
-    @Override
-    public Optional<String> asRead() {
-        return heights.asRead();
     }
 
     private static final List<HeightView.HeightChoice> METHODS = List.of(

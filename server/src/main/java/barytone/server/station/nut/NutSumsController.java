@@ -6,11 +6,11 @@ import barytone.core.job.Station;
 import barytone.core.nut.BreakAngle;
 import barytone.core.nut.NutSlots;
 import barytone.core.quantity.Allowed;
-import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.reading.LeafStack;
 import barytone.server.job.JobDesk;
+import barytone.server.job.Typed;
 import barytone.server.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
@@ -76,7 +76,8 @@ class NutSumsController {
         Allowed.whole("centres", asked.centres().size(), strings, strings);
         List<Double> gauges = new ArrayList<>();
         for (int s = 1; s <= strings; s++) gauges.add(state.spec().gauge(s));
-        List<Double> centres = asked.centres().stream().map(c -> mm(c, shown)).toList();
+        List<Double> centres =
+                asked.centres().stream().map(c -> Typed.mm(c, shown)).toList();
         double width = state.spec().fittings().nutWidth();
         // the outer strings stay where they are unless somebody wants them elsewhere
         List<Double> wanted = NutSlots.centres(
@@ -100,7 +101,7 @@ class NutSumsController {
     }
 
     private static double edge(@Nullable String typed, LengthUnit shown, double asItIs) {
-        return typed == null || typed.isBlank() ? asItIs : mm(typed, shown);
+        return typed == null || typed.isBlank() ? asItIs : Typed.mm(typed, shown);
     }
 
     /** What to do about a slot that is off its place. */
@@ -131,7 +132,7 @@ class NutSumsController {
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody StackAsked asked) {
         LengthUnit shown = Units.ofCode(unit).nut();
         JobState state = desk.open(id).state();
-        double fret = Allowed.number("fretHeight", mm(asked.fretHeight(), shown), 0.4, 2.5, "mm");
+        double fret = Typed.mm("fretHeight", asked.fretHeight(), shown, 0.4, 2.5);
         List<Double> owned = shop.toolkit().leaves().sizes();
         if (owned.isEmpty()) throw Allowed.broken("leaves", "none", "at least one good leaf among the shop's tools");
         List<StopStack> stacks = new ArrayList<>();
@@ -172,9 +173,8 @@ class NutSumsController {
         JobState state = desk.open(id).state();
         Allowed.whole("string", asked.string(), 1, state.spec().strings());
         double gauge = state.spec().gauge(asked.string());
-        String dropText = asked.drop().strip().replace('−', '-');
-        double drop = dropText.startsWith("-") ? -mm(dropText.substring(1), shown) : mm(dropText, shown);
-        double distance = mm(asked.distance(), shown);
+        double drop = Typed.change("drop", asked.drop(), shown, 100);
+        double distance = Typed.mm(asked.distance(), shown);
         BreakAngle angle = BreakAngle.of(distance, drop, asked.wraps(), gauge);
         String degrees = String.format(Locale.ROOT, "%.1f°", angle.degrees());
         double needed = Math.ceil(BreakAngle.wrapsNeeded(distance, drop, gauge));
@@ -188,10 +188,5 @@ class NutSumsController {
                                         : "Wraps alone will not do; ")
                                 + "or a lower post, or a string tree."
                         : "Steep enough. The wraps lower the string by " + shown.showWithUnit(angle.lowered()) + ".");
-    }
-
-    private static double mm(String text, LengthUnit unit) {
-        String clean = text.strip();
-        return clean.equals("0") ? 0 : Length.parse(clean, unit).mm();
     }
 }

@@ -150,12 +150,10 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
 
     @Override
     protected Optional<String> topic(Topic topic) {
-        return switch (topic.kind()) {
-            case "file" -> Optional.of(topic.of().isEmpty() ? "nut slots too high" : "slot " + topic.of());
-            case "nut-low" -> Optional.of("nut slots too low");
-            case "nut-underside" -> Optional.of("the nut's underside");
-            default -> Optional.empty();
-        };
+        if (topic.equals(NutAdvice.RaiseNut.TOPIC)) return Optional.of("nut slots too low");
+        if (topic.equals(NutAdvice.LowerNut.TOPIC)) return Optional.of("the nut's underside");
+        if (!topic.is(NutAdvice.FileSlots.Slot.KIND)) return Optional.empty();
+        return Optional.of(topic.of().isEmpty() ? "nut slots too high" : "slot " + topic.of());
     }
 
     private static String way(NutEvent.NutReworked.Way way) {

@@ -123,7 +123,9 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
 
     @Override
     protected Optional<String> topic(Topic topic) {
-        return topic.is("pickup") || topic.is("spring") ? Optional.of("a pickup") : Optional.empty();
+        return topic.is(PickupAdvice.TurnPickup.KIND) || topic.is(PickupAdvice.TiredSpring.KIND)
+                ? Optional.of("a pickup")
+                : Optional.empty();
     }
 
     private String pickup(int pickup) {

@@ -5,7 +5,6 @@ import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
-import barytone.core.job.JobState;
 import barytone.core.job.ReliefHabit;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
@@ -18,68 +17,34 @@ import barytone.core.station.relief.ReliefSchool;
 import barytone.core.station.relief.ReliefState;
 import barytone.core.station.relief.RodWays;
 import barytone.server.height.HeightPage;
-import barytone.server.job.Bench;
-import barytone.server.job.JobView;
-import barytone.server.job.RoomPage;
 import barytone.server.job.RoomVoice;
 import barytone.server.job.Shown;
-import barytone.server.job.Voices;
 import barytone.server.job.Words;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What the page shows of the rod and the relief that it gives. */
-final class ReliefPage implements RoomPage {
+final class ReliefPage extends HeightPage {
     /** More on the treble side than on the bass side is no even bow, mm. */
     private static final double TWIST = 0.05;
 
-    private final JobState state;
     private final InstrumentSpec spec;
     private final StringLine line;
-    private final Words words;
-    private final Bench bench;
-    private final Voices voices;
-    private final HeightPage heights;
     private final Touch touch;
 
     ReliefPage(Shown shown) {
-        this.state = shown.state();
+        super(Station.RELIEF, shown);
         this.spec = state.spec();
         this.line = spec.line();
-        this.words = shown.words();
-        this.bench = shown.bench();
-        this.voices = shown.voices();
-        this.heights = new HeightPage(Station.RELIEF, shown);
         this.touch = shown.touch();
     }
 
     @Override
     public Map<String, Object> parts() {
         return Map.of("relief", view());
-    }
-
-    @Override
-    public String note() {
-        return heights.note();
-    }
-
-    @Override
-    public boolean good() {
-        return heights.good();
-    }
-
-    @Override
-    public List<JobView.ClosingRow> closing() {
-        return heights.closing();
-    }
-
-    @Override
-    public Optional<String> asRead() {
-        return heights.asRead();
     }
 
     @Override
@@ -116,8 +81,8 @@ final class ReliefPage implements RoomPage {
                         habit.position() == Position.FLAT,
                         habit.board()),
                 habits(),
-                heights.tools(),
-                heights.rows(),
+                tools(),
+                rows(),
                 equivalents(),
                 remarks(),
                 target(),

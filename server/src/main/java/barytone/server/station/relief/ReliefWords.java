@@ -366,30 +366,26 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
                 : "";
         return switch (d.reason()) {
             case LEAVE_IT ->
-                Said.plain(
-                        "done",
+                Said.done(
                         "Leave it: nothing needs doing",
                         List.of("Relief is in its band as found. Close the job; the readings stay on record."),
                         null);
             case IN_BAND ->
-                Said.plain(
-                        "done",
+                Said.done(
                         "Relief is in its band",
                         lines(
                                 "Settled and read since the last turn. Close the job, or go on when the next stations need it.",
                                 nextDay),
                         null);
             case AS_NEAR_AS_IT_GOES ->
-                Said.plain(
-                        "done",
+                Said.done(
                         "As near as the rod goes",
                         lines(
                                 "The reading lies at the edge of the band, and a smaller step than 1/16 turn cannot be made.",
                                 nextDay),
                         null);
             case NOT_WORTH_IT ->
-                Said.plain(
-                        "done",
+                Said.done(
                         "Barely out, and not worth a turn",
                         lines(
                                 sides(),
@@ -397,8 +393,7 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
                                 nextDay),
                         null);
             case SIDES_DIFFER ->
-                Said.plain(
-                        "done",
+                Said.done(
                         "The sides differ: no turn helps both",
                         lines(
                                 sides(),
