@@ -96,11 +96,12 @@ describe("a saddle that shall be sanded", () => {
   });
 });
 
+const action = () => field(/^Action reading under string 6 /);
+
 describe("the keys that lead to fields, while a saddle is asked about", () => {
   it("G and Shift+A go to the readings, D to the question, from wherever one is", async () => {
     const user = await openJob(5, "wigeon");
     const proud = field(/Saddle stands proud, mm/);
-    const action = () => field(/^Action reading under string 6 /);
     await user.keyboard("{Escape}g");
     await waitFor(() => expect(document.activeElement).toBe(action()));
     await user.keyboard("d");
