@@ -7,6 +7,9 @@ import { UnitProvider } from "./app/unit";
 import { BenchPage } from "./bench/BenchPage";
 import { NewJobPage } from "./intake/NewJobPage";
 import { JobPage } from "./job/JobPage";
+import { InstrumentPage } from "./records/InstrumentPage";
+import { PlayerPage } from "./records/PlayerPage";
+import { RecordsPage } from "./records/RecordsPage";
 import { ScratchPage } from "./scratch/ScratchPage";
 import { PitchPage } from "./pitch/PitchPage";
 import { ShopPage } from "./shop/ShopPage";
@@ -24,6 +27,9 @@ createRoot(root).render(
           <Routes>
             <Route path="/" element={<BenchPage />} />
             <Route path="/new" element={<NewJobPage />} />
+            <Route path="/records" element={<RecordsPage />} />
+            <Route path="/instruments/:id" element={<InstrumentPage />} />
+            <Route path="/players/:id" element={<PlayerPage />} />
             <Route path="/jobs/:id" element={<JobPage />} />
             <Route path="/scratch" element={<ScratchPage />} />
             <Route path="/scratch/:sum" element={<ScratchPage />} />

@@ -15,6 +15,12 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
       {children}
       <span className="min-w-0 flex-1" />
       <Link
+        to="/records"
+        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+      >
+        Records
+      </Link>
+      <Link
         to="/pitch"
         className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
       >

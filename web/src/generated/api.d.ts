@@ -55,6 +55,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An instrument with its history; of one that was found to be another, the page of that one. */
+        get: operations["showInstrument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Writes down what is known of it besides its facts. */
+        put: operations["writeAboutInstrument"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes it out of the lists, or puts it back; nothing of it is lost. */
+        put: operations["archiveInstrument"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The figures of all its visits as a table: a line for each, in mm, cents or turns, with how it was read. */
+        get: operations["tableOfFigures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/same-as": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says that it is the same as another: both histories are told together. */
+        put: operations["mergeInstrument"];
+        post?: never;
+        /** Takes back that it is the same as another. */
+        delete: operations["separateInstrument"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -239,6 +325,23 @@ export interface paths {
         put?: never;
         /** How far the saddles can still go up and down. */
         post: operations["readHeightTravel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records the humidity of the room, or of the case or body. */
+        post: operations["readAir"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1265,6 +1368,79 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A player; of one who was found to be another, the page of that one. */
+        get: operations["showPlayer"];
+        /** Writes down how a player is called and reached, and how they like it. */
+        put: operations["writePlayer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes a player out of the lists, or puts them back; nothing is lost. */
+        put: operations["archivePlayer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Removes name, contact and notes for good; the instruments keep their technical history.
+         * @description Removes name, contact and notes for good; the instruments keep their technical history. It is asked about first.
+         */
+        post: operations["forgetPlayer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{id}/same-as": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says that one is the same as another: both histories are told together. */
+        put: operations["mergePlayer"];
+        post?: never;
+        /** Takes back that a player is the same as another. */
+        delete: operations["separatePlayer"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scratch/barrel": {
         parameters: {
             query?: never;
@@ -1506,6 +1682,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Players, instruments, tickets and tunings in which the words occur, the best fit first: parts of words are enough, accents do not matter, a slip of the
+         *      fingers is forgiven.
+         */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/backups": {
         parameters: {
             query?: never;
@@ -1694,6 +1890,30 @@ export interface components {
             event: number;
             key: string;
         };
+        /** @description What is known of an instrument besides its facts. */
+        AboutTyped: {
+            doNotTouch: string;
+            make: string;
+            notes: string;
+            /**
+             * Format: int64
+             * @description the version that was seen
+             */
+            version: number;
+        };
+        /** @description What is known of it besides its facts. */
+        AboutView: {
+            /** Format: date-time */
+            archivedAt?: string;
+            doNotTouch: string;
+            make: string;
+            notes: string;
+            /**
+             * Format: int64
+             * @description sent back with the next change
+             */
+            version: number;
+        };
         ActionGiven: {
             /** Format: int32 */
             fret: number;
@@ -1798,6 +2018,30 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description The air as it was read. */
+        AirTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description relative, as it is typed: 34 or 34 % */
+            humidity: string;
+            key: string;
+            /** @enum {string} */
+            place: "room" | "case";
+            /** @description degrees Celsius, as it is typed; null or empty when it was not read */
+            temperature?: string;
+        };
+        /** @description The air as it was read, relative humidity in %. */
+        AirView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidity: number;
+            text: string;
+        };
+        /** @description Whether it is taken out of the lists. */
+        Archived: {
+            archived: boolean;
+        };
         /** @description How the backups stand. */
         BackupsView: {
             /** Format: int32 */
@@ -1822,9 +2066,13 @@ export interface components {
         BarrelTold: {
             screws: components["schemas"]["Support"][];
         };
-        /** @description The open jobs, and the newest of those that are closed. */
+        /** @description The open jobs. */
         BenchView: {
-            closed: components["schemas"]["ClosedView"];
+            /**
+             * Format: int32
+             * @description how many jobs are closed, and stand in the records
+             */
+            closed: number;
             demo: boolean;
             /** Format: date-time */
             now: string;
@@ -2103,6 +2351,12 @@ export interface components {
             /** @description as spoken, lowest string first */
             tuning: string;
         };
+        /** @description A figure of a visit, as found and as left; null where it was not read. */
+        FigureView: {
+            code: string;
+            found?: string;
+            left?: string;
+        };
         Filing: {
             light: boolean;
             /** Format: int32 */
@@ -2130,6 +2384,37 @@ export interface components {
             key: string;
             /** @description all of it at once, where a part was advised first */
             whole?: boolean;
+        };
+        /** @description What is expected of it, from low to high. */
+        ForecastView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            text: string;
+            /** Format: double */
+            value: number;
+        };
+        /** @description Some of those that were found, the best first. */
+        Found: {
+            /**
+             * Format: int32
+             * @description of all
+             */
+            count: number;
+            /**
+             * Format: int32
+             * @description how many better ones are left out
+             */
+            from: number;
+            hits: components["schemas"]["Hit"][];
+            /**
+             * Format: int32
+             * @description how many are told at once
+             */
+            most: number;
         };
         FretCents: {
             /** Format: double */
@@ -2327,6 +2612,50 @@ export interface components {
             target: components["schemas"]["HeightTargetView"];
             tools: components["schemas"]["ToolChoice"][];
         };
+        /** @description One that was found. */
+        Hit: {
+            /** @description what tells it from others */
+            detail: string;
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** @enum {string} */
+            what: "player" | "instrument" | "job";
+        };
+        /** @description An instrument with its history, as its page draws it. Numbers that are shown are texts in the unit asked for; those for drawing are in mm, cents, turns or %. */
+        InstrumentPage: {
+            /** @description what is known of it besides its facts */
+            about: components["schemas"]["AboutView"];
+            /** @description the air of the shop over the time of its visits */
+            air: components["schemas"]["AirView"][];
+            /** @description what changed since last time, and the likely reason */
+            changes: string[];
+            facts: components["schemas"]["InstrumentView"];
+            /** @description how it follows the air, and what that means for the coming season; empty until enough is known */
+            forecasts: string[];
+            /** Format: int64 */
+            id: number;
+            /** @description what kind it is */
+            kindLabel: string;
+            /** Format: date-time */
+            now: string;
+            /**
+             * Format: int64
+             * @description the open job on it; null when there is none
+             */
+            onBench?: number;
+            /** @description whose it was, the latest first */
+            players: components["schemas"]["PersonView"][];
+            /** @description instruments that were found to be this one */
+            same: components["schemas"]["SameView"][];
+            /** @description its figures over time, in the order of work */
+            series: components["schemas"]["SeriesView"][];
+            unit: string;
+            /** @description its facts as they were stated, newest first, each with what it changed */
+            versions: components["schemas"]["VersionView"][];
+            /** @description its jobs, newest first */
+            visits: components["schemas"]["VisitView"][];
+        };
         /** @description The instrument's facts, as typed and as shown. */
         InstrumentView: {
             /** @enum {string} */
@@ -2438,6 +2767,11 @@ export interface components {
             /** Format: int64 */
             id: number;
             instrument: components["schemas"]["InstrumentView"];
+            /**
+             * Format: int64
+             * @description whose page tells its history
+             */
+            instrumentId: number;
             intonation: components["schemas"]["IntonationView"];
             /** @description names this page, so that a window can say which one it has */
             mark: string;
@@ -2448,6 +2782,11 @@ export interface components {
             order: components["schemas"]["OrderView"];
             pickups: components["schemas"]["PickupsView"];
             player: string;
+            /**
+             * Format: int64
+             * @description whose page tells what they brought
+             */
+            playerId: number;
             relief: components["schemas"]["ReliefView"];
             /** @description what the stations add, by the names that their doors give */
             rooms: {
@@ -2705,13 +3044,30 @@ export interface components {
         /** @description A new job. */
         NewJob: {
             complaint: string;
+            /** @description its facts; of one that was here before they are corrected where they differ */
             instrument: components["schemas"]["Facts"];
+            /**
+             * Format: int64
+             * @description which instrument it is that was here before; null for a new one
+             */
+            instrumentId?: number;
+            /**
+             * Format: int64
+             * @description the version of its facts that was seen
+             */
+            instrumentVersion?: number;
+            /** @description a name that is known means the one who is known by it, unless a number says who it is */
             player: string;
+            /**
+             * Format: int64
+             * @description who it is that was here before; 0 for somebody new whatever the name
+             */
+            playerId?: number;
             /** @description names this request: sent again it opens no second job */
             requestKey: string;
             /** @description the stations agreed on; all when null */
             scope?: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
-            /** @description odd strings were asked about already */
+            /** @description what is odd was asked about already: strings, or an instrument that is on the bench */
             sure?: boolean;
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";
@@ -2849,6 +3205,13 @@ export interface components {
             /** @description odd gauges were asked about already */
             sure?: boolean;
         };
+        /** @description An instrument that they brought. */
+        OwnView: {
+            /** Format: int64 */
+            id: number;
+            kindLabel: string;
+            name: string;
+        };
         PairMember: {
             /** Format: double */
             cents12: number;
@@ -2874,6 +3237,12 @@ export interface components {
             residuals: number[];
             /** Format: double */
             saddleBack: number;
+        };
+        /** @description A player, by number and name. */
+        PersonView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
         };
         /** @description A pickup gap as a typed length. */
         PickupGap: {
@@ -2981,6 +3350,72 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
+        };
+        /** @description A player with what they brought, as their page draws it. */
+        PlayerPage: {
+            /**
+             * Format: date-time
+             * @description since when they are no longer shown in lists; null when they are
+             */
+            archivedAt?: string;
+            /** @description how they are reached, in the shop's words */
+            contact: string;
+            /**
+             * Format: int32
+             * @description how many jobs there are
+             */
+            count: number;
+            /**
+             * Format: date-time
+             * @description when name and contact were removed on request; null while they are kept
+             */
+            forgottenAt?: string;
+            /** Format: int64 */
+            id: number;
+            /** @description what they brought, the latest first */
+            instruments: components["schemas"]["OwnView"][];
+            /** @description the newest of their jobs */
+            jobs: components["schemas"]["WorkView"][];
+            name: string;
+            notes: string;
+            /** @description players who were found to be this one */
+            same: components["schemas"]["SameView"][];
+            /** @enum {string} */
+            touch: "light" | "medium" | "heavy";
+            /**
+             * Format: int64
+             * @description sent back with the next change
+             */
+            version: number;
+        };
+        /** @description How a player is called and reached, and how they like it. */
+        PlayerTyped: {
+            contact: string;
+            name: string;
+            notes: string;
+            /** @enum {string} */
+            touch: "light" | "medium" | "heavy";
+            /**
+             * Format: int64
+             * @description the version that was seen
+             */
+            version: number;
+        };
+        /** @description A value of it. */
+        PointView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            job: number;
+            /** @description whether it is as left; otherwise as found */
+            left: boolean;
+            /** @description whether it stands as it was read; otherwise it is reckoned */
+            read: boolean;
+            /** Format: double */
+            sd: number;
+            text: string;
+            /** Format: double */
+            value: number;
         };
         PostsGiven: {
             /** Format: double */
@@ -3240,6 +3675,17 @@ export interface components {
             /** @description where each starts on a bare bridge */
             starts: string[];
         };
+        /** @description Which one it is the same as. */
+        SameAs: {
+            /** Format: int64 */
+            as: number;
+        };
+        /** @description An instrument that is told here. */
+        SameView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
         SchoolView: {
             bass: string;
             label: string;
@@ -3333,6 +3779,26 @@ export interface components {
             /** @description false while neither nut nor action was read: the string's height is only what is usual */
             stringKnown: boolean;
             stringName: string;
+        };
+        /** @description A figure over time. */
+        SeriesView: {
+            bandText?: string;
+            code: string;
+            /** @description in the coming season; null while it is not known */
+            forecast?: components["schemas"]["ForecastView"];
+            /** Format: double */
+            high?: number;
+            label: string;
+            /**
+             * Format: double
+             * @description lower end of the band that was wanted last; null when none was
+             */
+            low?: number;
+            /** @description how it is read */
+            method: string;
+            points: components["schemas"]["PointView"][];
+            /** @description its unit */
+            suffix: string;
         };
         SetAsked: {
             gauges: string;
@@ -3542,6 +4008,10 @@ export interface components {
             change: number;
             /** Format: double */
             turns: number;
+        };
+        /** @description Sent with true it is done; before that it is asked about. */
+        Sure: {
+            sure: boolean;
         };
         /** @description A line of the tape. */
         TapeLine: {
@@ -3839,6 +4309,36 @@ export interface components {
             event?: number;
             key: string;
         };
+        /** @description The facts as they were stated at a time. */
+        VersionView: {
+            /** Format: date-time */
+            at: string;
+            changes: string[];
+        };
+        /** @description A job on it. */
+        VisitView: {
+            /** @description the humidity, when it came and when it left; null when it was not read */
+            air?: string;
+            /** Format: date-time */
+            at: string;
+            /** @description whether it cannot be shown */
+            broken: boolean;
+            closed: boolean;
+            complaint: string;
+            figures: components["schemas"]["FigureView"][];
+            /** Format: int64 */
+            job: number;
+            /**
+             * Format: date-time
+             * @description when it was closed; when anything was last done while it is open
+             */
+            leftAt: string;
+            player: string;
+            strings: string;
+            /** Format: int64 */
+            ticket: number;
+            tuning: string;
+        };
         /** @description The way of turning the rod. */
         Ways: {
             /** Format: int64 */
@@ -3868,6 +4368,18 @@ export interface components {
             reason: string;
             /** @enum {string} */
             where: "twelfth" | "everywhere" | "low" | "high";
+        };
+        /** @description A job of theirs. */
+        WorkView: {
+            closed: boolean;
+            complaint: string;
+            /** Format: int64 */
+            id: number;
+            instrument: string;
+            /** Format: date-time */
+            openedAt: string;
+            /** Format: int64 */
+            ticket: number;
         };
     };
     responses: never;
@@ -3915,6 +4427,10 @@ export interface operations {
             query?: {
                 /** @description all of them must occur in ticket, instrument, player or complaint */
                 words?: string;
+                /** @description of what instruments; of any when it is left out */
+                kind?: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
+                /** @description taken in at what time of the year; at any when it is left out */
+                season?: "winter" | "spring" | "summer" | "autumn";
                 /** @description how many newer ones to leave out */
                 from?: number;
                 /** @description of every number that is shown or typed without one: mm, thou or in64 */
@@ -3966,6 +4482,315 @@ export interface operations {
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showInstrument: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeAboutInstrument: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AboutTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    archiveInstrument: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archived"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tableOfFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mergeInstrument: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SameAs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    separateInstrument: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4677,6 +5502,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Travel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readAir: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirTyped"];
             };
         };
         responses: {
@@ -9001,6 +9901,313 @@ export interface operations {
             };
         };
     };
+    showPlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writePlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlayerTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    archivePlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archived"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forgetPlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mergePlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SameAs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    separatePlayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlayerPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sumBarrel: {
         parameters: {
             query?: never;
@@ -9583,6 +10790,44 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                /** @description parted by blanks; all must fit; empty for all, those that were here last first */
+                words?: string;
+                /** @description which of them */
+                what?: "all" | "players" | "instruments";
+                /** @description how many better ones to leave out */
+                from?: number;
+                /** @description whether to look through those that were taken out of the lists as well */
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

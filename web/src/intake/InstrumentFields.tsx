@@ -35,6 +35,12 @@ export function factsOf(kind: Kind, name = ""): Facts {
   };
 }
 
+/** Its facts as they were stated, to be corrected. */
+export function statedOf(view: Schemas["InstrumentView"]): Facts {
+  const { version: _, kindLabel: __, ...facts } = view;
+  return facts;
+}
+
 /** What the setup depends on; used at intake and to correct it later. */
 export function InstrumentFields({
   facts,
@@ -79,7 +85,6 @@ export function InstrumentFields({
         <Field label="Name on the ticket">
           <TextInput
             required
-            autoFocus
             maxLength={120}
             value={facts.name}
             onChange={(e) => set({ name: e.target.value })}

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { useNavigate } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, asProblem, requestKey, type Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts } from "../app/shortcuts";
@@ -11,7 +11,9 @@ import { pick } from "../ui/pick";
 import { ScopeFields } from "../job/OrderPanel";
 import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
-import { InstrumentFields, type Facts, factsOf } from "./InstrumentFields";
+import { InstrumentFields, type Facts, factsOf, statedOf } from "./InstrumentFields";
+import { KnownField, type Hit } from "./KnownField";
+import { LastTime } from "./LastTime";
 
 const KEYS: readonly HelpLine[] = [
   ["Tab", "next field; every default can stay"],
@@ -22,18 +24,61 @@ const KEYS: readonly HelpLine[] = [
 
 type Touch = "light" | "medium" | "heavy";
 
+function numberOf(text: string | null): number | null {
+  const number = Number(text);
+  return Number.isSafeInteger(number) && number > 0 ? number : null;
+}
+
 export function NewJobPage() {
   const navigate = useNavigate();
-  const { next } = useUnit();
+  const { unit, next } = useUnit();
+  const [params] = useSearchParams();
   const [help, setHelp] = useState(false);
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
   const [facts, setFacts] = useState<Facts | null>(null);
-  const [player, setPlayer] = useState("");
-  const [touch, setTouch] = useState<Touch>("medium");
+  const [player, setPlayer] = useState<string | null>(null);
+  const [touch, setTouch] = useState<Touch | null>(null);
   const [complaint, setComplaint] = useState("");
   const [scope, setScope] = useState<Station[]>(ROOMS.map((room) => room.station));
   const [trouble, setTrouble] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
+  const [known, setKnown] = useState(numberOf(params.get("instrument")));
+  const [who, setWho] = useState(numberOf(params.get("player")));
+  const stated = useQuery({
+    queryKey: ["instrument", known, unit],
+    queryFn: () =>
+      answer(
+        api.GET("/api/instruments/{id}", {
+          params: { path: { id: known ?? 0 }, query: { unit } },
+        }),
+      ),
+    enabled: known !== null,
+    placeholderData: (old) => (known === null ? undefined : old),
+  });
+  const page = known === null ? undefined : stated.data;
+  const owner = who ?? page?.players[0]?.id ?? null;
+  const person = useQuery({
+    queryKey: ["player", owner],
+    queryFn: () => answer(api.GET("/api/players/{id}", { params: { path: { id: owner ?? 0 } } })),
+    enabled: owner !== null,
+  });
+  // what is known of whoever was chosen is filled in; it can be typed over
+  const playing = player ?? person.data?.name ?? "";
+  const touching = touch ?? person.data?.touch ?? "medium";
+  const choose = (hit: Hit) => {
+    setTrouble(null);
+    if (hit.what === "player") {
+      setWho(hit.id);
+      setPlayer(null);
+      setTouch(null);
+    } else {
+      setKnown(hit.id);
+      setFacts(null);
+      setPlayer(null);
+      setTouch(null);
+      setWho(null);
+    }
+  };
   // one key for this form: pressing twice opens one job
   const [key] = useState(requestKey);
   useEffect(() => {
@@ -42,7 +87,15 @@ export function NewJobPage() {
   useShortcuts({ b: () => void navigate("/"), u: next, "?": () => setHelp(true) }, !help);
 
   const first = kinds.data?.[0];
-  const shown = facts ?? (first === undefined ? null : factsOf(first));
+  const shown =
+    facts ??
+    (known !== null
+      ? page === undefined
+        ? null
+        : statedOf(page.facts)
+      : first === undefined
+        ? null
+        : factsOf(first));
 
   const start = async (instrument: Facts, sure: boolean) => {
     if (busy) return;
@@ -51,7 +104,22 @@ export function NewJobPage() {
     try {
       const { id } = await answer(
         api.POST("/api/jobs", {
-          body: { requestKey: key, instrument, player, touch, complaint, scope, sure },
+          body: {
+            requestKey: key,
+            instrument,
+            player: playing,
+            touch: touching,
+            complaint,
+            scope,
+            sure,
+            ...(page === undefined
+              ? {}
+              : { instrumentId: page.id, instrumentVersion: page.facts.version }),
+            // another name than that of whoever is known is another player
+            ...(person.data !== undefined && playing.trim() === person.data.name
+              ? { playerId: person.data.id }
+              : {}),
+          },
         }),
       );
       await navigate(`/jobs/${id}`);
@@ -69,9 +137,13 @@ export function NewJobPage() {
       <main className="mx-auto max-w-[1000px] px-5 py-6">
         <h1 className="wide mb-1 text-[28px] font-bold">Take in an instrument</h1>
         <p className="mb-5 text-[17px] text-mute">
-          Choose the kind and the usual values are filled in. Correct what differs.
+          Find what was here before, or choose the kind of a new one: the usual values are filled
+          in.
         </p>
         {kinds.error !== null && <Trouble text={kinds.error.message} />}
+        {known !== null && stated.error !== null && (
+          <Trouble text={stated.error.message} onClose={() => setKnown(null)} />
+        )}
         {shown !== null && kinds.data !== undefined && (
           <form
             onSubmit={(e) => {
@@ -80,7 +152,29 @@ export function NewJobPage() {
             }}
             className="flex flex-col gap-6"
           >
-            <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
+            {page === undefined ? (
+              <>
+                <KnownField onChoose={choose} />
+                <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
+              </>
+            ) : (
+              <>
+                <LastTime
+                  page={page}
+                  onOther={() => {
+                    setKnown(null);
+                    setFacts(null);
+                  }}
+                />
+                <details>
+                  <summary className="min-h-11 cursor-pointer py-2 text-[17px] font-semibold underline">
+                    Its facts: {page.facts.tuning}, strings {shown.strings}. Correct what differs
+                    now
+                  </summary>
+                  <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
+                </details>
+              </>
+            )}
             <fieldset className="grid gap-4 border-t border-line pt-4 sm:grid-cols-[2fr_1fr]">
               <legend className="wide float-left mb-2 w-full text-[17px] font-bold sm:col-span-2">
                 Player
@@ -89,15 +183,15 @@ export function NewJobPage() {
                 <TextInput
                   required
                   maxLength={120}
-                  value={player}
+                  value={playing}
                   onChange={(e) => setPlayer(e.target.value)}
                 />
               </Field>
               <Field label="Touch">
                 <Select
-                  value={touch}
+                  value={touching}
                   onChange={(e) =>
-                    setTouch(pick<Touch>(e.target.value, ["light", "medium", "heavy"], touch))
+                    setTouch(pick<Touch>(e.target.value, ["light", "medium", "heavy"], touching))
                   }
                 >
                   <option value="light">light</option>
@@ -109,7 +203,7 @@ export function NewJobPage() {
                 <Field label="What the player says, in their own words (may stay empty)">
                   <textarea
                     rows={2}
-                    maxLength={2000}
+                    maxLength={20000}
                     value={complaint}
                     onChange={(e) => setComplaint(e.target.value)}
                     className="rounded-md border-[1.5px] border-line-strong bg-white px-3 py-2 text-[17px]"

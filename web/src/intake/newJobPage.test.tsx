@@ -111,4 +111,45 @@ describe("taking in an instrument", () => {
     expect(await screen.findByText(/allowed is 250 to 1000 mm/)).toBeTruthy();
     expect(value("Name on the ticket")).toBe("Electric “Crake”");
   });
+
+  it("takes in what was here before with its facts, its player and what it left as", async () => {
+    theServer.on("GET /api/search", { json: sample("search") });
+    theServer.on("GET /api/instruments/10", { json: sample("history") });
+    theServer.on("GET /api/players/10", { json: sample("player") });
+    const user = await intake();
+    await user.type(screen.getByRole("combobox", { name: /^Was here before/ }), "eidr");
+    await screen.findByRole("option", { name: /Flat-top “Eider”/ });
+    await user.keyboard("{ArrowDown}{Enter}");
+    expect(await screen.findByText("varnish at the shoulder")).toBeTruthy();
+    expect(screen.getByText("2.20 mm")).toBeTruthy();
+    await waitFor(() =>
+      expect(value("Name of the player or lender")).toBe("Saltholm Ferry Band, saloon loan no. 1"),
+    );
+    await user.click(screen.getByRole("button", { name: "Start the job" }));
+    await waitFor(() =>
+      expect(opens()[0]?.body).toMatchObject({
+        instrumentId: 10,
+        instrumentVersion: 1,
+        playerId: 10,
+        instrument: { name: "Flat-top “Eider”", strings: "12 16 24b 32b 42b 53b" },
+      }),
+    );
+  });
+
+  it("takes another name than the known player's as somebody else", async () => {
+    theServer.on("GET /api/players/10", { json: sample("player") });
+    theServer.on("GET /api/kinds", { json: sample("kinds") });
+    theServer.on("GET /api/bridges", { json: sample("bridges") });
+    theServer.on("POST /api/jobs", { status: 201, json: JSON.stringify({ id: 42 }) });
+    const user = opened(<NewJobPage />, "/new", "/new?player=10");
+    await waitFor(() =>
+      expect(value("Name of the player or lender")).toBe("Saltholm Ferry Band, saloon loan no. 1"),
+    );
+    await user.type(screen.getByLabelText("Name of the player or lender"), "0");
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Avocet”{Enter}");
+    await waitFor(() =>
+      expect(opens()[0]?.body).toMatchObject({ player: "Saltholm Ferry Band, saloon loan no. 10" }),
+    );
+    expect(opens()[0]?.body).not.toHaveProperty("playerId");
+  });
 });

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { TopBar } from "../app/TopBar";
 import type { JobView } from "../app/api";
 import type { Open } from "../stations/room";
@@ -31,9 +32,19 @@ export function JobBar({
             {job.instrument.name}
           </button>
         </h1>
-        <span className="max-w-[14em] min-w-0 truncate text-[#B9C4BE]" title={job.player}>
-          {job.player}
-        </span>
+        <Link
+          to={`/players/${String(job.playerId)}`}
+          className="flex min-h-11 max-w-[14em] min-w-0 items-center truncate text-[#B9C4BE] hover:text-white"
+          title={job.player}
+        >
+          <span className="truncate">{job.player}</span>
+        </Link>
+        <Link
+          to={`/instruments/${String(job.instrumentId)}`}
+          className="flex min-h-11 items-center text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+        >
+          History
+        </Link>
       </span>
       {job.settlingUntil !== undefined && (
         <Countdown

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, Problem, type JobView } from "../app/api";
-import { InstrumentFields, type Facts } from "../intake/InstrumentFields";
+import { InstrumentFields, statedOf, type Facts } from "../intake/InstrumentFields";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
 import { Button, TroubleOrQuestion } from "../ui/controls";
@@ -16,10 +16,7 @@ export function InstrumentPanel({
   onSaved: (facts: Facts, sure: boolean) => Promise<Problem | null>;
 }) {
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
-  const [facts, setFacts] = useState<Facts>(() => {
-    const { version: _, kindLabel: __, ...rest } = instrument;
-    return rest;
-  });
+  const [facts, setFacts] = useState<Facts>(() => statedOf(instrument));
   const [trouble, setTrouble] = useState<Problem | null>(null);
   const save = (corrected: Facts, sure: boolean) => void onSaved(corrected, sure).then(setTrouble);
   return (

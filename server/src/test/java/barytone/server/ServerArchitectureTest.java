@@ -32,8 +32,13 @@ class ServerArchitectureTest {
             .resideInAPackage("org.jooq..");
 
     @ArchTest
-    static final ArchRule JOBS_OWN_WHAT_IS_STORED_OF_THEM =
-            belongsTo("job", "Job", "JobEvent", "ClosedJob", "Instrument", "Player");
+    static final ArchRule JOBS_OWN_WHAT_IS_STORED_OF_THEM = belongsTo("job", "Job", "JobEvent", "ClosedJob", "JobTold");
+
+    @ArchTest
+    static final ArchRule INSTRUMENTS_HAVE_AN_OWNER = belongsTo("instruments", "Instrument", "InstrumentFacts");
+
+    @ArchTest
+    static final ArchRule PLAYERS_HAVE_AN_OWNER = belongsTo("people", "Player");
 
     @ArchTest
     static final ArchRule THE_SHOP_OWNS_ITS_SETTINGS = belongsTo("shop", "Setting");

@@ -3,6 +3,7 @@ package barytone.core.job;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
+import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Means;
@@ -87,6 +88,26 @@ public interface JobEvent {
         @Override
         public List<Integer> slackens(InstrumentSpec spec) {
             return spec.everyString();
+        }
+    }
+
+    /**
+     * The air was read.
+     *
+     * @param humidity relative, %
+     * @param temperature degrees Celsius; null when it was not read
+     */
+    record AirRead(Place place, double humidity, @Nullable Double temperature) implements JobEvent {
+        /** Where it was read. */
+        public enum Place {
+            ROOM,
+            /** In its case, or in the body: what the wood itself stands in. */
+            CASE
+        }
+
+        public AirRead {
+            Allowed.number("humidity", humidity, 5, 100, "% relative humidity");
+            if (temperature != null) Allowed.number("temperature", temperature, -20, 50, "degrees Celsius");
         }
     }
 

@@ -55,6 +55,12 @@ public final class JobReplay implements Progress {
     /** When the entry before was made, as the clock stood then. */
     private @Nullable Instant latest;
 
+    /** The air as it was read last, %. */
+    private @Nullable Double humidity;
+
+    /** No hygrometer tells apart less, % relative humidity. */
+    private static final double SAME_AIR = 3;
+
     private JobDefaults chosen;
     private final Map<Station, Map<Integer, Look>> looks = new EnumMap<>(Station.class);
     private Station lastMoved = Station.RELIEF;
@@ -147,6 +153,10 @@ public final class JobReplay implements Progress {
             }
             case JobEvent.MovedUncounted e -> uncounted(e.station(), e.strings());
             case JobEvent.StringsChanged ignored -> otherStrings();
+            case JobEvent.AirRead e -> {
+                pass(logged.at());
+                air(e.humidity());
+            }
             case JobEvent.Retuned ignored -> atPitch();
             case JobEvent.PutOff e -> putOff.merge(e.station(), 1, Integer::sum);
             case JobEvent.Answered e -> answers.put(e.topic(), e.done());
@@ -154,6 +164,13 @@ public final class JobReplay implements Progress {
             case JobEvent.Reopened ignored -> closed = false;
             default -> {}
         }
+    }
+
+    /** Other air bends the neck by what nobody knows until it is read. */
+    private void air(double read) {
+        if (humidity != null && Math.abs(read - humidity) > SAME_AIR)
+            estimate = estimate.after(new Move.HumidityChanged(read - humidity));
+        humidity = read;
     }
 
     @Override

@@ -4,6 +4,7 @@ import barytone.core.advice.Advice;
 import barytone.core.advice.Outfit;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Figure;
 import barytone.core.job.Habit;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
@@ -56,6 +57,11 @@ public interface Room {
 
     /** Strings, or pickups, that are still to be read, for none of their readings stands for them. */
     List<Integer> unread(JobState job);
+
+    /** The few figures that are kept of it from visit to visit: what was found and what was left. */
+    default List<Figure> figures(JobState job) {
+        return List.of();
+    }
 
     /** What to do here next, as if it were its turn. */
     Advice advise(JobState job, Outfit outfit, Instant now);

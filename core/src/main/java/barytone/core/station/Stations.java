@@ -2,6 +2,7 @@ package barytone.core.station;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Figure;
 import barytone.core.job.Fit;
 import barytone.core.job.Habit;
 import barytone.core.job.JobDefaults;
@@ -48,6 +49,11 @@ public final class Stations {
         Map<Station, RoomReplay> rooms = new EnumMap<>(Station.class);
         for (Room room : ALL) rooms.put(room.station(), room.open(spec, defaults, counted));
         return rooms;
+    }
+
+    /** The figures that are kept of a job, in the order of work. */
+    public static List<Figure> figures(JobState job) {
+        return ALL.stream().flatMap(room -> room.figures(job).stream()).toList();
     }
 
     /** Whether an entry can count on an instrument: it names no string, fret or part that is not there. */

@@ -8,26 +8,19 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodAccess;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
-import barytone.core.intonation.Sounded;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import barytone.core.pickup.Pickup;
-import barytone.core.quantity.Turns;
-import barytone.core.reading.Gap;
-import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
-import barytone.core.station.intonation.Ear;
-import barytone.core.station.intonation.ToneEvent;
-import barytone.core.station.pickups.PickupEvent;
 import barytone.core.station.relief.ReliefEvent;
+import barytone.server.instruments.Facts;
+import barytone.server.instruments.Instruments;
 import barytone.server.job.Intake;
 import barytone.server.job.JobLog;
+import barytone.server.people.People;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -44,6 +37,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DemoJobs implements ApplicationRunner {
     private final Intake intake;
     private final JobLog log;
+    private final Instruments instruments;
+    private final People people;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final boolean demo;
@@ -51,11 +46,15 @@ class DemoJobs implements ApplicationRunner {
     DemoJobs(
             Intake intake,
             JobLog log,
+            Instruments instruments,
+            People people,
             Clock clock,
             TransactionTemplate transaction,
             @Value("${barytone.demo:false}") boolean demo) {
         this.intake = intake;
         this.log = log;
+        this.instruments = instruments;
+        this.people = people;
         this.clock = clock;
         this.transaction = transaction;
         this.demo = demo;
@@ -77,141 +76,23 @@ class DemoJobs implements ApplicationRunner {
             eider();
             redshank();
             lapwing();
+            new SaltholmYears(intake, log, instruments, people, clock.instant()).tell();
         });
     }
 
-    /** Who brings what, and what was agreed. */
-    private record Taken(
-            Intake.Facts facts,
-            String player,
-            Touch touch,
-            String complaint,
-            @Nullable List<Station> scope) {
-        Taken(InstrumentKind kind, String name, String player, Touch touch, String complaint) {
-            this(
-                    DemoJobs.facts(kind, name, kind.usual().fittings().bridge()),
-                    player,
-                    touch,
-                    complaint,
-                    Station.HEIGHTS);
-        }
+    private Story story(Story.Taken taken, Duration ago) {
+        return new Story(intake, log, taken, clock.instant().minus(ago));
     }
 
-    private static Intake.Facts facts(InstrumentKind kind, String name, BridgeKind bridge) {
+    static Facts facts(InstrumentKind kind, String name, BridgeKind bridge) {
         InstrumentSpec usual = kind.usual();
-        return new Intake.Facts(usual, name, usual.rod(), usual.access(), bridge);
-    }
-
-    /** Writes one job's events at their times. */
-    private final class Story {
-        private final long job;
-        private final InstrumentSpec spec;
-        private Instant at;
-        private long seq;
-
-        Story(Taken taken, Duration ago) {
-            at = clock.instant().minus(ago);
-            spec = taken.facts().spec();
-            job = intake.openAt(
-                    new Intake.NewJob(
-                            "demo-" + taken.facts().name(),
-                            taken.facts(),
-                            taken.player(),
-                            taken.touch(),
-                            taken.complaint(),
-                            taken.scope(),
-                            null),
-                    at);
-        }
-
-        Story after(int minutes) {
-            at = at.plus(Duration.ofMinutes(minutes));
-            return this;
-        }
-
-        Story add(JobEvent event) {
-            seq++;
-            log.insert(job, seq, at, event, "demo-" + job + "-" + seq, null);
-            at = at.plusSeconds(25);
-            return this;
-        }
-
-        Story note(String text) {
-            return add(new JobEvent.NoteWritten(text));
-        }
-
-        Story read(GapMethod.Relief method, int string, double mm) {
-            return add(new JobEvent.ReadingTaken(
-                    string, method, Tool.LEAF, new Gap.Of(mm), Position.PLAYING, String.valueOf(mm)));
-        }
-
-        /** Nut readings, held behind 3, lowest string first. */
-        Story nut(double... mm) {
-            for (int i = 0; i < mm.length; i++)
-                add(new JobEvent.ReadingTaken(
-                        spec.strings() - i,
-                        new GapMethod.NutPressed(3),
-                        Tool.LEAF,
-                        new Gap.Between(mm[i] - 0.01, mm[i] + 0.01),
-                        Position.PLAYING,
-                        "leaves"));
-            return this;
-        }
-
-        /** Action at 12 by card, lowest string first. */
-        Story action(double... mm) {
-            return each(new GapMethod.Action(12), Tool.CARD, mm);
-        }
-
-        Story each(GapMethod method, Tool tool, double... mm) {
-            for (int i = 0; i < mm.length; i++)
-                add(new JobEvent.ReadingTaken(
-                        spec.strings() - i, method, tool, new Gap.Of(mm[i]), Position.PLAYING, String.valueOf(mm[i])));
-            return this;
-        }
-
-        /** The open string in tune and a fret against it, from the technician's own tuner, lowest string first. */
-        Story sounded(int fret, double... cents) {
-            for (int i = 0; i < cents.length; i++)
-                pitch(spec.strings() - i, Sounded.OPEN, 0).pitch(spec.strings() - i, Sounded.at(fret), cents[i]);
-            return this;
-        }
-
-        private Story pitch(int string, Sounded sounded, double cents) {
-            return add(new ToneEvent.PitchRead(
-                    string, sounded, cents, Ear.TUNER, null, false, false, String.valueOf(cents)));
-        }
-
-        /** Pickup gaps, bass and treble side, from the neck. */
-        Story gaps(double... mm) {
-            for (int i = 0; i < mm.length; i++)
-                add(new PickupEvent.PickupRead(i / 2, Pickup.Side.values()[i % 2], mm[i], String.valueOf(mm[i])));
-            return this;
-        }
-
-        /** Relief on both sides, with a capo at 1 and a finger at the joint. */
-        Story relief(double bass, double treble) {
-            GapMethod.Relief held = held(spec.bodyJointFret());
-            return read(held, spec.bassString(), bass).read(held, 1, treble);
-        }
-
-        /** Some thought, a turn of the rod, the retuning, and some minutes to settle. */
-        Story tightened(int sixteenths, int minutes) {
-            return after(3).add(new ReliefEvent.RodTurned(new Turns(sixteenths), false, false))
-                    .after(1)
-                    .add(new JobEvent.Retuned())
-                    .after(minutes);
-        }
-    }
-
-    private static GapMethod.Relief held(int joint) {
-        return new GapMethod.Relief(1, joint, joint / 2);
+        return new Facts(usual, name, usual.rod(), usual.access(), bridge);
     }
 
     private void cormorant() {
-        GapMethod.Relief held = held(16);
-        new Story(
-                        new Taken(
+        GapMethod.Relief held = Story.held(16);
+        story(
+                        new Story.Taken(
                                 InstrumentKind.BARITONE,
                                 "Long-scale baritone “Cormorant”",
                                 "Saltholm Ferry Band, pit loan no. 6",
@@ -233,9 +114,9 @@ class DemoJobs implements ApplicationRunner {
 
     private void turnstone() {
         InstrumentSpec usual = InstrumentKind.ELECTRIC.usual();
-        new Story(
-                        new Taken(
-                                new Intake.Facts(
+        story(
+                        new Story.Taken(
+                                new Facts(
                                         usual,
                                         "Three-barrel electric “Turnstone”",
                                         RodType.SINGLE,
@@ -253,8 +134,8 @@ class DemoJobs implements ApplicationRunner {
                 .gaps(2.6, 2.1, 2.4, 1.9);
     }
 
-    private static Taken electric(String name, BridgeKind bridge, String player, String complaint) {
-        return new Taken(
+    private static Story.Taken electric(String name, BridgeKind bridge, String player, String complaint) {
+        return new Story.Taken(
                 facts(InstrumentKind.ELECTRIC, name, bridge),
                 player,
                 Touch.MEDIUM,
@@ -263,7 +144,7 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void redshank() {
-        new Story(
+        story(
                         electric(
                                 "Six-saddle electric “Redshank”",
                                 BridgeKind.INDIVIDUAL,
@@ -279,7 +160,7 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void lapwing() {
-        new Story(
+        story(
                         electric(
                                 "Three-barrel electric “Lapwing”",
                                 BridgeKind.BARRELS,
@@ -292,9 +173,9 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void knot() {
-        Intake.Facts right = facts(InstrumentKind.ELECTRIC, "Left-handed electric “Knot”", BridgeKind.INDIVIDUAL);
-        new Story(
-                        new Taken(
+        Facts right = facts(InstrumentKind.ELECTRIC, "Left-handed electric “Knot”", BridgeKind.INDIVIDUAL);
+        story(
+                        new Story.Taken(
                                 right.mirrored(),
                                 "Island school, loan no. 9",
                                 Touch.LIGHT,
@@ -311,8 +192,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void sandpiper() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.SEMI_HOLLOW,
                                 "Two-post semi-hollow “Sandpiper”",
                                 "Saltholm Ferry Band, saloon loan no. 3",
@@ -325,8 +206,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void bittern() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.BASS_5,
                                 "Five-string bass “Bittern”",
                                 "Island school, loan no. 12",
@@ -342,8 +223,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void plover() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.NYLON,
                                 "Nylon-string “Plover”",
                                 "Island school, loan no. 4",
@@ -356,8 +237,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void eider() {
-        new Story(
-                new Taken(
+        story(
+                new Story.Taken(
                         InstrumentKind.FLAT_TOP,
                         "Flat-top “Eider”",
                         "Saltholm Ferry Band, saloon loan no. 1",
@@ -367,8 +248,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void wigeon() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.FLAT_TOP,
                                 "Flat-top “Wigeon”",
                                 "Island school, loan no. 2",
@@ -381,8 +262,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void dotterel() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.MANDOLIN,
                                 "Mandolin “Dotterel”",
                                 "Saltholm Ferry Band, deck loan no. 5",
@@ -395,8 +276,8 @@ class DemoJobs implements ApplicationRunner {
     }
 
     private void ruff() {
-        new Story(
-                        new Taken(
+        story(
+                        new Story.Taken(
                                 InstrumentKind.TWELVE_STRING,
                                 "Twelve-string “Ruff”",
                                 "Saltholm Ferry Band, saloon loan no. 7",

@@ -146,8 +146,8 @@ class AnswerController {
         JobLog.Opened job = desk.open(id);
         String owner = switch (asked.scope()) {
             case SHOP -> "";
-            case PLAYER -> job.job().player();
-            case INSTRUMENT -> job.job().instrument();
+            case PLAYER -> Choices.owner(job.job().playerId());
+            case INSTRUMENT -> Choices.owner(job.job().instrumentId());
         };
         choices.keep(asked.scope(), owner, asked.what(), job);
     }

@@ -46,8 +46,12 @@ class BenchController {
         this.demo = demo;
     }
 
-    /** The open jobs, and the newest of those that are closed. */
-    record BenchView(Instant now, boolean demo, List<JobCard> open, ClosedView closed) {}
+    /**
+     * The open jobs.
+     *
+     * @param closed how many jobs are closed, and stand in the records
+     */
+    record BenchView(Instant now, boolean demo, List<JobCard> open, int closed) {}
 
     /**
      * Some of the closed jobs.
@@ -115,28 +119,29 @@ class BenchController {
         Instant now = clock.instant();
         Units shown = Units.ofCode(unit);
         List<JobCard> open = list.open().stream().map(job -> shown(job, shown)).toList();
-        return new BenchView(now, demo, open, closedJobs("", 0, shown));
+        return new BenchView(now, demo, open, list.countClosed());
     }
 
     /**
      * Closed jobs, newest first.
      *
      * @param words all of them must occur in ticket, instrument, player or complaint
+     * @param kind of what instruments; of any when it is left out
+     * @param season taken in at what time of the year; at any when it is left out
      * @param from how many newer ones to leave out
      */
     @GetMapping("/bench/closed")
     ClosedView closedJobs(
             @RequestParam(defaultValue = "") String words,
+            @RequestParam(required = false) @Nullable InstrumentKind kind,
+            @RequestParam(required = false) JobList.@Nullable Season season,
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "mm") String unit) {
         Allowed.whole("from", from, 0, 1_000_000);
         if (words.length() > LONGEST_SEARCH)
             throw Allowed.broken("words", words.length() + " characters", "at most " + LONGEST_SEARCH);
-        return closedJobs(words, from, Units.ofCode(unit));
-    }
-
-    private ClosedView closedJobs(String words, int from, Units units) {
-        JobList.Closed found = list.closed(words, from, CLOSED_AT_ONCE);
+        Units units = Units.ofCode(unit);
+        JobList.Closed found = list.closed(words, new JobList.Of(kind, season), from, CLOSED_AT_ONCE);
         return new ClosedView(
                 found.count(),
                 from,

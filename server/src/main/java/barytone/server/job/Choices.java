@@ -23,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
  * way to what is chosen on the job. They are settled when the job is opened and stay with it.
  */
 @Component
-class Choices {
+public class Choices {
     private final Settings settings;
     private final Shop shop;
     private final EventCodec codec;
@@ -53,6 +53,20 @@ class Choices {
             @Nullable String body,
             int strings) {}
 
+    /** Whose wishes a new job follows: by number, and by the names under which earlier versions kept them. */
+    record Whose(long instrument, String instrumentName, long player, String playerName) {}
+
+    /** Under which name wishes of one that has a number are kept. */
+    static String owner(long id) {
+        return "#" + id;
+    }
+
+    /** Removes what was kept for a player. */
+    public void forget(long player, String name) {
+        settings.forget(Settings.Scope.PLAYER, owner(player));
+        settings.forget(Settings.Scope.PLAYER, name);
+    }
+
     /** Keeps what a job wants at a station, or its order of work, for a player, an instrument or the shop. */
     void keep(Settings.Scope scope, String owner, String name, JobLog.Opened job) {
         Door.Wanted wanted = name.equals(ORDER)
@@ -77,23 +91,16 @@ class Choices {
     }
 
     /** The wishes for a new job, to be stored with it. */
-    String forNewJob(String instrument, String player, InstrumentSpec spec, Touch touch) {
+    String forNewJob(Whose whose, InstrumentSpec spec, Touch touch) {
         List<JobEvent> events = new ArrayList<>();
         Shop.Schools schools = shop.schools();
         JobDefaults usual = Stations.usual(spec, touch);
         for (Door door : doors.all())
-            door.ofSchool(
-                            wish(instrument, player, door.wish(), spec)
-                                    .map(Wish::school)
-                                    .orElse(null),
-                            spec,
-                            touch,
-                            schools,
-                            usual)
+            door.ofSchool(wish(whose, door.wish(), spec).map(Wish::school).orElse(null), spec, touch, schools, usual)
                     .ifPresent(events::add);
         for (String name :
                 Stream.concat(doors.stream().map(Door::wish), Stream.of(ORDER)).toList()) {
-            Optional<Wish> wish = wish(instrument, player, name, spec);
+            Optional<Wish> wish = wish(whose, name, spec);
             wish.ifPresent(w -> {
                 if (w.kind() == null || w.body() == null) return;
                 JobEvent wanted = codec.event(w.kind(), w.body());
@@ -105,8 +112,13 @@ class Choices {
     }
 
     /** The first wish in the order of precedence that fits the instrument. */
-    private Optional<Wish> wish(String instrument, String player, String name, InstrumentSpec spec) {
-        return settings.inOrder(instrument, player, "wish-" + name).stream()
+    private Optional<Wish> wish(Whose whose, String name, InstrumentSpec spec) {
+        return settings
+                .inOrder(
+                        List.of(owner(whose.instrument()), whose.instrumentName()),
+                        List.of(owner(whose.player()), whose.playerName()),
+                        "wish-" + name)
+                .stream()
                 .map(s -> mapper.readValue(s.body(), Wish.class))
                 .filter(w -> w.school() != null || w.strings() == 0 || w.strings() == spec.strings())
                 .findFirst();

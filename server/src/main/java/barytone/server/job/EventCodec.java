@@ -25,6 +25,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class EventCodec {
+    /** Under which name readings of the air are stored: they are looked for over all jobs. */
+    static final String AIR = "air";
+
     private final Map<String, Class<? extends JobEvent>> kinds;
     private final Map<Class<? extends JobEvent>, String> names;
 
@@ -50,6 +53,7 @@ class EventCodec {
         kinds.put("reading-moved", JobEvent.ReadingMoved.class);
         kinds.put("moved-uncounted", JobEvent.MovedUncounted.class);
         kinds.put("strings-changed", JobEvent.StringsChanged.class);
+        kinds.put(AIR, JobEvent.AirRead.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

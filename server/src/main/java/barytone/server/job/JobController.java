@@ -8,6 +8,8 @@ import barytone.core.job.Station;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
+import barytone.server.instruments.Facts;
+import barytone.server.instruments.Instruments;
 import barytone.server.web.RequestKey;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
@@ -35,10 +37,12 @@ class JobController {
 
     private final JobDesk desk;
     private final Intake intake;
+    private final Instruments instruments;
 
-    JobController(JobDesk desk, Intake intake) {
+    JobController(JobDesk desk, Intake intake, Instruments instruments) {
         this.desk = desk;
         this.intake = intake;
+        this.instruments = instruments;
     }
 
     /** The number of a new job. */
@@ -52,8 +56,7 @@ class JobController {
      *
      * @param sure odd strings were asked about already
      */
-    record Correction(
-            long version, Intake.Facts facts, @Nullable Boolean sure) {}
+    record Correction(long version, Facts facts, @Nullable Boolean sure) {}
 
     /** Undo; without an event the newest that counts. */
     record Undo(
@@ -120,7 +123,7 @@ class JobController {
             Intake.askAbout(asked.facts(), job.state().spec());
         StringSet now = asked.facts().spec().fittings().strings();
         return desk.corrected(job.job().instrumentId(), () -> {
-            intake.correct(job.job().instrumentId(), asked.version(), asked.facts());
+            instruments.correct(job.job().instrumentId(), asked.version(), asked.facts());
             if (before.equals(now) || !job.state().anythingRead()) return desk.shown(id, unit);
             // other strings make stale what was read on the ones before: an entry of its own, to be undone where they
             // were only noted wrongly
@@ -230,7 +233,7 @@ class JobController {
             if (!Boolean.TRUE.equals(asked.sure()))
                 Intake.askAbout(spec.with(spec.fittings().with(set)), spec);
             String before = spec.fittings().strings().text();
-            intake.restring(job.job().instrumentId(), set);
+            instruments.restring(job.job().instrumentId(), set);
             return new JobEvent.StringsChanged(before, set.text());
         });
     }

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.server.web.ChangedMeanwhileException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;

@@ -1,10 +1,9 @@
 package barytone.server.job;
 
-import static barytone.server.db.gen.Tables.CLOSED_JOB;
-import static barytone.server.db.gen.Tables.INSTRUMENT;
 import static barytone.server.db.gen.Tables.JOB;
-import static barytone.server.db.gen.Tables.PLAYER;
+import static barytone.server.db.gen.Tables.JOB_TOLD;
 
+import barytone.core.instrument.InstrumentKind;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -26,14 +25,9 @@ class JobList {
     private static final Logger LOG = LoggerFactory.getLogger(JobList.class);
 
     /** Written out, not bound: only so are the indexes of open and of closed jobs used. */
-    static final Condition OPEN = DSL.condition("job.is_closed = 0");
+    static final Condition OPEN = DSL.condition("is_closed = 0");
 
-    private static final Condition CLOSED = DSL.condition("job.is_closed = 1");
-
-    /** A closed job is told and found under the names it was closed with. */
-    private static final Field<String> NAME = DSL.coalesce(CLOSED_JOB.NAME, INSTRUMENT.NAME);
-
-    private static final Field<String> WHOSE = DSL.coalesce(CLOSED_JOB.PLAYER, PLAYER.NAME);
+    private static final Condition CLOSED = DSL.condition("is_closed = 1");
 
     private final DSLContext sql;
     private final JobLog log;
@@ -54,33 +48,72 @@ class JobList {
     /** Closed jobs, how many there are, and some of them. */
     record Closed(int count, List<Listed> some) {}
 
+    /** A time of the year. */
+    enum Season {
+        WINTER("12", "01", "02"),
+        SPRING("03", "04", "05"),
+        SUMMER("06", "07", "08"),
+        AUTUMN("09", "10", "11");
+
+        private final List<String> months;
+
+        Season(String... months) {
+            this.months = List.of(months);
+        }
+
+        List<String> months() {
+            return months;
+        }
+    }
+
+    /** Which closed jobs are asked for; null for any. */
+    record Of(@Nullable InstrumentKind kind, @Nullable Season season) {
+        static final Of ALL = new Of(null, null);
+    }
+
+    /** The month in which it was taken in, as times are stored. */
+    private static final Field<String> MONTH = DSL.substring(JOB_TOLD.OPENED_AT.cast(String.class), 6, 2);
+
     /** All open jobs. */
     @Transactional(readOnly = true)
     public List<Listed> open() {
-        return jobs(OPEN).orderBy(JOB.TICKET.desc()).fetch(this::listed);
+        return jobs(OPEN).orderBy(JOB_TOLD.TICKET.desc()).fetch(this::listed);
+    }
+
+    /** How many are closed. */
+    @Transactional(readOnly = true)
+    public int countClosed() {
+        return sql.fetchCount(JOB, CLOSED);
     }
 
     /**
      * Closed jobs in whose ticket, instrument, player or complaint all words occur.
      *
      * @param words separated by blanks; blank for all
+     * @param of which of them
      * @param from how many newer ones to leave out, 0 or more
      * @param most how many to read
      */
     @Transactional(readOnly = true)
-    public Closed closed(String words, int from, int most) {
+    public Closed closed(String words, Of of, int from, int most) {
         Condition found = CLOSED;
+        if (of.kind() != null) found = found.and(JOB_TOLD.KIND.eq(of.kind().name()));
+        if (of.season() != null) found = found.and(MONTH.in(of.season().months()));
         for (String word : words.strip().split("\\s+")) {
             if (word.isEmpty()) continue;
-            found = found.and(containing(NAME, word)
-                    .or(containing(WHOSE, word))
-                    .or(containing(JOB.COMPLAINT, word))
-                    .or(JOB.TICKET.cast(String.class).eq(word.replaceFirst("^0+(?=.)", ""))));
+            found = found.and(containing(JOB_TOLD.NAME, word)
+                    .or(containing(JOB_TOLD.PLAYER, word))
+                    .or(containing(JOB_TOLD.COMPLAINT, word))
+                    .or(JOB_TOLD.TICKET.cast(String.class).eq(word.replaceFirst("^0+(?=.)", ""))));
         }
-        int count = words.isBlank() ? sql.fetchCount(JOB, CLOSED) : sql.fetchCount(jobs(found));
+        int count = words.isBlank() && of.equals(Of.ALL) ? countClosed() : sql.fetchCount(jobs(found));
         return new Closed(
                 count,
-                jobs(found).orderBy(JOB.TICKET.desc()).offset(from).limit(most).fetch(this::listed));
+                jobs(found)
+                        .orderBy(JOB_TOLD.TICKET.desc())
+                        .offset(from)
+                        .limit(most)
+                        .fetch(this::listed));
     }
 
     private static Condition containing(Field<String> text, String word) {
@@ -89,14 +122,8 @@ class JobList {
     }
 
     private SelectConditionStep<Record5<Long, Long, String, String, Instant>> jobs(Condition which) {
-        return sql.select(JOB.ID, JOB.TICKET, NAME, WHOSE, JOB.OPENED_AT)
-                .from(JOB)
-                .join(INSTRUMENT)
-                .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
-                .join(PLAYER)
-                .on(PLAYER.ID.eq(JOB.PLAYER_ID))
-                .leftJoin(CLOSED_JOB)
-                .on(CLOSED_JOB.JOB_ID.eq(JOB.ID))
+        return sql.select(JOB_TOLD.ID, JOB_TOLD.TICKET, JOB_TOLD.NAME, JOB_TOLD.PLAYER, JOB_TOLD.OPENED_AT)
+                .from(JOB_TOLD)
                 .where(which);
     }
 

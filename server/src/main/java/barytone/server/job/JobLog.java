@@ -1,20 +1,12 @@
 package barytone.server.job;
 
 import static barytone.server.db.gen.Tables.CLOSED_JOB;
-import static barytone.server.db.gen.Tables.INSTRUMENT;
 import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
-import static barytone.server.db.gen.Tables.PLAYER;
+import static barytone.server.db.gen.Tables.JOB_TOLD;
 
-import barytone.core.bridge.BridgeKind;
-import barytone.core.bridge.LengthScrews;
-import barytone.core.instrument.Fittings;
-import barytone.core.instrument.InstrumentKind;
+import barytone.core.history.Air;
 import barytone.core.instrument.InstrumentSpec;
-import barytone.core.instrument.NeckJoint;
-import barytone.core.instrument.NutMaterial;
-import barytone.core.instrument.RodAccess;
-import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.JobDefaults;
@@ -23,27 +15,29 @@ import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
-import barytone.core.pickup.Pickup;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.station.Stations;
-import barytone.core.strings.StringSet;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;
-import barytone.server.db.gen.tables.records.InstrumentRecord;
+import barytone.server.db.gen.tables.records.JobRecord;
+import barytone.server.instruments.Instruments;
+import barytone.server.people.People;
 import barytone.server.shop.Shop;
+import barytone.server.web.ChangedMeanwhileException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.SelectJoinStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -61,9 +55,20 @@ public class JobLog {
     private final Clock clock;
     private final JobNews news;
     private final Shop shop;
+    private final Instruments instruments;
+    private final People people;
 
-    JobLog(DSLContext sql, EventCodec codec, Clock clock, JobNews news, Shop shop) {
+    JobLog(
+            DSLContext sql,
+            EventCodec codec,
+            Clock clock,
+            JobNews news,
+            Shop shop,
+            Instruments instruments,
+            People people) {
         this.shop = shop;
+        this.instruments = instruments;
+        this.people = people;
         this.sql = sql;
         this.codec = codec;
         this.clock = clock;
@@ -83,6 +88,7 @@ public class JobLog {
             long instrumentVersion,
             InstrumentSpec spec,
             String player,
+            long playerId,
             Touch touch,
             String complaint,
             Instant openedAt,
@@ -167,7 +173,7 @@ public class JobLog {
     public Opened add(long id, long after, Request request, Function<Opened, JobEvent> decide) {
         if (seen(id, request)) return open(id);
         Opened before = open(id);
-        if (before.seq() != after) throw new ChangedMeanwhileException(before.seq() - after);
+        if (before.seq() != after) throw changedMeanwhile(before.seq() - after);
         JobEvent event = decide.apply(before);
         boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
@@ -178,6 +184,14 @@ public class JobLog {
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
         return open(id);
+    }
+
+    private static ChangedMeanwhileException changedMeanwhile(long added) {
+        return new ChangedMeanwhileException(
+                added > 0
+                        ? "Another window added " + (added == 1 ? "one entry" : added + " entries")
+                                + " to this job meanwhile. Nothing was overwritten and yours is not saved yet: look at the tape, then enter it again."
+                        : "This window is ahead of the stored job. Load the page again.");
     }
 
     private boolean seen(long id, Request request) {
@@ -237,7 +251,7 @@ public class JobLog {
         if (seen(id, request)) return;
         List<Stored> before = stored(id);
         long seq = before.isEmpty() ? 0 : before.getLast().seq();
-        if (seq != after) throw new ChangedMeanwhileException(seq - after);
+        if (seq != after) throw changedMeanwhile(seq - after);
         insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, seq + 1);
         // what was undone may be the closing
@@ -266,7 +280,7 @@ public class JobLog {
     /** Who and what a job is about, without its log. */
     @Transactional(readOnly = true)
     public Job about(long id) {
-        Record row = selectJobs().where(JOB.ID.eq(id)).fetchOptional().orElseThrow(() -> new NoSuchJobException(id));
+        JobRecord row = sql.fetchOptional(JOB, JOB.ID.eq(id)).orElseThrow(() -> new NoSuchJobException(id));
         return job(
                 row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
     }
@@ -303,6 +317,38 @@ public class JobLog {
                 .fetch(JOB.ID);
     }
 
+    /**
+     * The air that an instrument stood in, oldest first; what cannot be read is left out.
+     *
+     * @param jobs on it: what was read in its case belongs to it alone, what was read in the room on any job to all
+     */
+    @Transactional(readOnly = true)
+    public List<Air.Reading> air(Set<Long> jobs) {
+        List<Air.Reading> readings = new ArrayList<>();
+        sql.select(JOB_EVENT.JOB_ID, JOB_EVENT.HAPPENED_AT, JOB_EVENT.BODY)
+                .from(JOB_EVENT)
+                // written out, or its index is not used
+                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.AIR)))
+                .orderBy(JOB_EVENT.HAPPENED_AT)
+                .forEach(r -> {
+                    if (!(readable(EventCodec.AIR, r.value3()) instanceof JobEvent.AirRead read)) return;
+                    boolean room = read.place() == JobEvent.AirRead.Place.ROOM;
+                    if (room || jobs.contains(r.value1()))
+                        readings.add(new Air.Reading(r.value2(), read.humidity(), room));
+                });
+        return readings;
+    }
+
+    /** Removes the name of a player from what their closed jobs keep. */
+    @Transactional
+    public void forget(long player, String instead) {
+        sql.update(CLOSED_JOB)
+                .set(CLOSED_JOB.PLAYER, instead)
+                .where(CLOSED_JOB.JOB_ID.in(
+                        sql.select(JOB_TOLD.ID).from(JOB_TOLD).where(JOB_TOLD.PLAYER_ID.eq(player))))
+                .execute();
+    }
+
     /** The jobs that earlier versions closed without keeping what they were about; some may have been reopened since. */
     @Transactional(readOnly = true)
     public List<Long> closedAndNotKept() {
@@ -331,7 +377,8 @@ public class JobLog {
     /** Keeps what a job is about as it is on the day it is closed. */
     private void freeze(Job job) {
         ClosedJobRecord closed = sql.newRecord(CLOSED_JOB);
-        closed.from(sql.fetchOne(INSTRUMENT, INSTRUMENT.ID.eq(job.instrumentId())));
+        Instruments.columns(new Instruments.Named(job.instrument(), job.spec()))
+                .forEach((column, value) -> closed.from(Map.of(column.getName(), value)));
         closed.setJobId(job.id());
         closed.setPlayer(job.player());
         closed.setTouch(job.touch().name().toLowerCase(Locale.ROOT));
@@ -377,58 +424,23 @@ public class JobLog {
                 .toList());
     }
 
-    private SelectJoinStep<Record> selectJobs() {
-        return sql.select(JOB.fields())
-                .select(INSTRUMENT.fields())
-                .select(PLAYER.fields())
-                .from(JOB)
-                .join(INSTRUMENT)
-                .on(INSTRUMENT.ID.eq(JOB.INSTRUMENT_ID))
-                .join(PLAYER)
-                .on(PLAYER.ID.eq(JOB.PLAYER_ID));
-    }
-
-    private Job job(Record r, @Nullable ClosedJobRecord closed) {
-        InstrumentRecord facts = (closed == null ? r : closed).into(INSTRUMENT);
-        InstrumentKind kind = InstrumentKind.valueOf(facts.get(INSTRUMENT.KIND));
-        InstrumentSpec spec = new InstrumentSpec(
-                kind,
-                InstrumentSpec.parseTuning(facts.get(INSTRUMENT.TUNING), kind),
-                facts.get(INSTRUMENT.SCALE_LENGTH),
-                Math.toIntExact(facts.get(INSTRUMENT.FRETS)),
-                Math.toIntExact(facts.get(INSTRUMENT.BODY_JOINT_FRET)),
-                facts.get(INSTRUMENT.BOARD_RADIUS),
-                RodType.valueOf(facts.get(INSTRUMENT.ROD)),
-                RodAccess.valueOf(facts.get(INSTRUMENT.ACCESS)),
-                facts.get(INSTRUMENT.IS_LEFT_HANDED),
-                new Fittings(
-                        BridgeKind.valueOf(facts.get(INSTRUMENT.BRIDGE)),
-                        facts.get(INSTRUMENT.THREAD_PITCH),
-                        NeckJoint.valueOf(facts.get(INSTRUMENT.NECK_JOINT)),
-                        facts.get(INSTRUMENT.END_RADIUS),
-                        facts.get(INSTRUMENT.BRIDGE_SPREAD),
-                        NutMaterial.valueOf(facts.get(INSTRUMENT.NUT_MATERIAL)),
-                        facts.get(INSTRUMENT.NUT_WIDTH),
-                        StringSet.parse(facts.get(INSTRUMENT.STRINGS)),
-                        new LengthScrews(
-                                facts.get(INSTRUMENT.LENGTH_PITCH),
-                                LengthScrews.Head.valueOf(facts.get(INSTRUMENT.LENGTH_HEAD)),
-                                facts.get(INSTRUMENT.SADDLE_THICKNESS),
-                                facts.get(INSTRUMENT.PLATE_RISE)),
-                        Pickup.parse(facts.get(INSTRUMENT.PICKUPS))));
+    private Job job(JobRecord row, @Nullable ClosedJobRecord closed) {
+        Instruments.Stated stated = closed == null ? instruments.find(row.getInstrumentId()) : null;
+        Instruments.Named named = stated == null ? Instruments.read(Objects.requireNonNull(closed)) : stated.named();
         return new Job(
-                r.get(JOB.ID),
-                r.get(JOB.TICKET),
-                facts.get(INSTRUMENT.NAME),
-                r.get(INSTRUMENT.ID),
-                r.get(INSTRUMENT.VERSION),
-                spec,
-                closed == null ? r.get(PLAYER.NAME) : closed.getPlayer(),
-                Touch.valueOf((closed == null ? r.get(PLAYER.TOUCH) : closed.getTouch()).toUpperCase(Locale.ROOT)),
-                r.get(JOB.COMPLAINT),
-                r.get(JOB.OPENED_AT),
-                Arrays.stream(r.get(JOB.SCOPE).split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
-                codec.kept(r.get(JOB.CHOICES)),
+                row.getId(),
+                row.getTicket(),
+                named.name(),
+                row.getInstrumentId(),
+                stated == null ? 0 : stated.version(),
+                named.spec(),
+                closed == null ? people.find(row.getPlayerId()).name() : closed.getPlayer(),
+                row.getPlayerId(),
+                Touch.valueOf((closed == null ? row.getTouch() : closed.getTouch()).toUpperCase(Locale.ROOT)),
+                row.getComplaint(),
+                row.getOpenedAt(),
+                Arrays.stream(row.getScope().split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
+                codec.kept(row.getChoices()),
                 closed == null ? null : closed.getSchools());
     }
 }

@@ -1,14 +1,8 @@
 package barytone.server.job;
 
-import barytone.core.bridge.BridgeKind;
-import barytone.core.bridge.LengthScrews;
-import barytone.core.instrument.InstrumentKind;
-import barytone.core.instrument.NeckJoint;
-import barytone.core.instrument.NutMaterial;
-import barytone.core.instrument.RodAccess;
-import barytone.core.instrument.RodType;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
+import barytone.server.instruments.InstrumentView;
 import com.fasterxml.jackson.annotation.JsonAnyGetter;
 import java.time.Instant;
 import java.util.List;
@@ -19,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * A job as the page draws it. Every number that is shown comes as text in the unit asked for; lengths for drawing are in mm
  * and named so.
  *
+ * @param instrumentId whose page tells its history
+ * @param playerId whose page tells what they brought
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -31,7 +27,9 @@ public record JobView(
         String unit,
         String unitSuffix,
         InstrumentView instrument,
+        long instrumentId,
         String player,
+        long playerId,
         String touch,
         String complaint,
         boolean closed,
@@ -46,38 +44,6 @@ public record JobView(
         boolean canRedo,
         ClosingView closing,
         @JsonAnyGetter Map<String, Object> rooms) {
-
-    /**
-     * The instrument's facts, as typed and as shown.
-     *
-     * @param version counts corrections; sent back with the next one
-     */
-    record InstrumentView(
-            long version,
-            String name,
-            InstrumentKind kind,
-            String kindLabel,
-            String tuning,
-            String scaleLength,
-            int frets,
-            int bodyJointFret,
-            String boardRadius,
-            RodType rod,
-            RodAccess access,
-            boolean leftHanded,
-            BridgeKind bridge,
-            String threadPitch,
-            NeckJoint joint,
-            String endRadius,
-            String bridgeSpread,
-            NutMaterial nut,
-            String nutWidth,
-            String strings,
-            String lengthPitch,
-            LengthScrews.Head lengthHead,
-            String saddleThickness,
-            String plateRise,
-            String pickups) {}
 
     /**
      * The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1

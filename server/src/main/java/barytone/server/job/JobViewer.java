@@ -8,6 +8,7 @@ import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Units;
 import barytone.core.station.NextMove;
+import barytone.server.instruments.InstrumentView;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -65,8 +66,10 @@ final class JobViewer {
                 now,
                 units.code(),
                 units.action().suffix(),
-                FactsViewer.of(opened.job()),
+                InstrumentView.of(job.instrumentVersion(), job.instrument(), job.spec()),
+                job.instrumentId(),
                 job.player(),
+                job.playerId(),
                 Words.lower(job.touch()),
                 job.complaint(),
                 state.closed(),

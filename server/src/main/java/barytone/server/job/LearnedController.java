@@ -40,7 +40,8 @@ class LearnedController {
     @GetMapping("/learned")
     LearnedView learnedOfTools(@RequestParam(defaultValue = "mm") String unit) {
         Units units = Units.ofCode(unit);
-        List<JobState> jobs = Stream.concat(list.open().stream(), list.closed("", 0, CLOSED_LOOKED_AT).some().stream())
+        List<JobState> jobs = Stream.concat(
+                        list.open().stream(), list.closed("", JobList.Of.ALL, 0, CLOSED_LOOKED_AT).some().stream())
                 .flatMap(listed -> Stream.ofNullable(listed.opened()))
                 .map(JobLog.Opened::state)
                 .toList();

@@ -2,6 +2,8 @@ package barytone.server.job;
 
 import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
+import barytone.server.instruments.InstrumentView;
+import barytone.server.instruments.Instruments;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -25,13 +27,13 @@ class RepairController {
     private final JobLog log;
     private final JobDesk desk;
     private final Doors doors;
-    private final Intake intake;
+    private final Instruments instruments;
 
-    RepairController(JobLog log, JobDesk desk, Doors doors, Intake intake) {
+    RepairController(JobLog log, JobDesk desk, Doors doors, Instruments instruments) {
         this.log = log;
         this.desk = desk;
         this.doors = doors;
-        this.intake = intake;
+        this.instruments = instruments;
     }
 
     /**
@@ -46,7 +48,7 @@ class RepairController {
             long id,
             long seq,
             @Nullable String why,
-            JobView.@Nullable InstrumentView instrument,
+            @Nullable InstrumentView instrument,
             List<JobView.TapeLine> tape) {}
 
     /** What is stored of a job that cannot be shown, so that it can be put right. */
@@ -85,15 +87,15 @@ class RepairController {
         if (!Boolean.TRUE.equals(asked.sure())) Intake.askAbout(asked.facts(), null);
         long instrument = log.instrumentOf(id);
         return desk.corrected(instrument, () -> {
-            JobView.InstrumentView before = facts(id);
-            intake.correct(instrument, asked.version(), asked.facts());
+            InstrumentView before = facts(id);
+            instruments.correct(instrument, asked.version(), asked.facts());
             otherStrings(id, before, facts(id));
             return showStoredJob(id);
         });
     }
 
     /** Other strings make stale what was read on the ones before, as on any job. */
-    private void otherStrings(long id, JobView.@Nullable InstrumentView before, JobView.@Nullable InstrumentView now) {
+    private void otherStrings(long id, @Nullable InstrumentView before, @Nullable InstrumentView now) {
         List<JobLog.Stored> all = log.stored(id);
         boolean read = all.stream()
                 .map(JobLog.Stored::event)
@@ -116,9 +118,10 @@ class RepairController {
         }
     }
 
-    private JobView.@Nullable InstrumentView facts(long id) {
+    private @Nullable InstrumentView facts(long id) {
         try {
-            return FactsViewer.of(log.about(id));
+            JobLog.Job job = log.about(id);
+            return InstrumentView.of(job.instrumentVersion(), job.instrument(), job.spec());
         } catch (NoSuchJobException e) {
             throw e;
         } catch (RuntimeException unreadable) {

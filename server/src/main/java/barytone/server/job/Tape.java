@@ -142,6 +142,7 @@ final class Tape {
                         + (e.station() == Station.RELIEF ? "by the rod" : words.strings(e.strings()));
             case JobEvent.StringsChanged e ->
                 "Other strings: " + e.to() + (e.from().isEmpty() ? "" : ", before " + e.from());
+            case JobEvent.AirRead e -> AirWords.line(e);
             case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";

@@ -167,6 +167,11 @@ public final class Words {
 
     /** How a gap is read. */
     public String method(GapMethod method) {
+        return spoken(method);
+    }
+
+    /** How a gap is read, whatever the job. */
+    public static String spoken(GapMethod method) {
         return switch (method) {
             case GapMethod.Relief m ->
                 "held at " + m.heldLow() + " and " + m.heldHigh() + ", gauge at " + m.gaugeFret();

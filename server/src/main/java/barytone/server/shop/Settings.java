@@ -6,6 +6,7 @@ import barytone.core.quantity.Allowed;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -83,15 +84,27 @@ public class Settings {
                 .execute();
     }
 
-    /** Every document of a name in the order in which they take precedence: instrument, player, shop. */
-    public List<Stored> inOrder(String instrument, String player, String name) {
-        return List.of(
-                        find(Scope.INSTRUMENT, instrument, name),
-                        find(Scope.PLAYER, player, name),
-                        find(Scope.SHOP, "", name))
-                .stream()
-                .flatMap(Optional::stream)
+    /**
+     * Every document of a name in the order in which they take precedence: instrument, player, shop.
+     *
+     * @param instrument the names under which its documents may be kept, the better one first
+     */
+    public List<Stored> inOrder(List<String> instrument, List<String> player, String name) {
+        return Stream.of(
+                        instrument.stream().map(owner -> find(Scope.INSTRUMENT, owner, name)),
+                        player.stream().map(owner -> find(Scope.PLAYER, owner, name)),
+                        Stream.of(find(Scope.SHOP, "", name)))
+                .flatMap(found -> found.flatMap(Optional::stream).limit(1))
                 .toList();
+    }
+
+    /** Removes every document of an owner. */
+    @Transactional
+    public void forget(Scope scope, String owner) {
+        sql.deleteFrom(SETTING)
+                .where(SETTING.SCOPE.eq(scope.stored()))
+                .and(SETTING.OWNER.eq(folded(owner)))
+                .execute();
     }
 
     /** Owners are known by name: two spellings that differ in case alone are the same. */

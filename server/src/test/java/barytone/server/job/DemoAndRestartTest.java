@@ -24,12 +24,12 @@ class DemoAndRestartTest {
 
     private static Map<String, String> nextMoves(RunningBarytone app) {
         Map<String, String> next = new TreeMap<>();
-        JsonNode bench = app.get("/api/bench").json();
-        for (String part : List.of("/open", "/closed/jobs"))
-            bench.at(part)
-                    .forEach(card -> next.put(
-                            card.get("instrument").asString().replaceAll("[^“]*“(.*)”", "$1"),
-                            card.get("nextKind").asString()));
+        for (JsonNode cards : List.of(
+                app.get("/api/bench").json().get("open"),
+                app.get("/api/bench/closed").json().get("jobs")))
+            cards.forEach(card -> next.putIfAbsent(
+                    card.get("instrument").asString().replaceAll("[^“]*“(.*)”", "$1"),
+                    card.get("nextKind").asString()));
         return next;
     }
 

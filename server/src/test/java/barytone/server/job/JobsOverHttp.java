@@ -15,11 +15,11 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** Jobs as the page asks for them: the application on a shop of its own, and the requests that its tests make again and again. */
-abstract class JobsOverHttp {
+public abstract class JobsOverHttp {
     /** One for each thread: classes run side by side. */
     private static final ThreadLocal<RunningBarytone> APP = new ThreadLocal<>();
 
-    static RunningBarytone app() {
+    protected static RunningBarytone app() {
         return APP.get();
     }
 
@@ -34,7 +34,7 @@ abstract class JobsOverHttp {
         app().close();
     }
 
-    static String opening(String player, String kind, String tuning, int frets, int joint, String more) {
+    protected static String opening(String player, String kind, String tuning, int frets, int joint, String more) {
         return """
                 {"requestKey":"%s","player":"%s","touch":"MEDIUM","complaint":"","scope":["RELIEF","NUT","ACTION"],
                  "instrument":{"name":"Loan of %s","kind":"%s","tuning":"%s","scaleLength":"648","frets":%d,
@@ -42,32 +42,32 @@ abstract class JobsOverHttp {
                 """.formatted(UUID.randomUUID(), player, player, kind, tuning, frets, joint, more);
     }
 
-    static long open(String body) {
+    protected static long open(String body) {
         Answer created = app().post("/api/jobs", body);
         assertThat(created.status()).as(created.text()).isEqualTo(201);
         return created.json().get("id").asLong();
     }
 
-    static long electric(String player) {
+    protected static long electric(String player) {
         return open(opening(player, "ELECTRIC", "E A D G B E", 20, 14, ",\"threadPitch\":\"0.5\""));
     }
 
-    static JsonNode job(long id) {
+    protected static JsonNode job(long id) {
         return app().get("/api/jobs/" + id).json();
     }
 
-    static Answer post(long job, String what, String more) {
+    protected static Answer post(long job, String what, String more) {
         return post(job, what, more, "mm");
     }
 
-    static Answer post(long job, String what, String more, String unit) {
+    protected static Answer post(long job, String what, String more, String unit) {
         return app().post(
                         "/api/jobs/" + job + "/" + what + "?unit=" + unit,
                         "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + UUID.randomUUID() + "\"" + more
                                 + "}");
     }
 
-    static JsonNode read(long job, String station, int string, String text) {
+    protected static JsonNode read(long job, String station, int string, String text) {
         Answer answer = post(
                 job, "readings", ",\"station\":\"%s\",\"string\":%d,\"text\":\"%s\"".formatted(station, string, text));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
@@ -75,7 +75,7 @@ abstract class JobsOverHttp {
     }
 
     /** Relief and nut in their bands, action given. */
-    static void readAll(long job, double... action) {
+    protected static void readAll(long job, double... action) {
         read(job, "RELIEF", 6, "0.2");
         read(job, "RELIEF", 1, "0.17");
         String[] nut = {"0.15", "0.15", "0.14", "0.14", "0.13", "0.13"};

@@ -254,8 +254,9 @@ final class RandomWalk {
     private void shown(boolean benchToo) {
         now(pick(UNITS));
         if (!benchToo) return;
-        JsonNode bench = app.get("/api/bench").json();
-        for (JsonNode cards : List.of(bench.get("open"), bench.at("/closed/jobs")))
+        for (JsonNode cards : List.of(
+                app.get("/api/bench").json().get("open"),
+                app.get("/api/bench/closed").json().get("jobs")))
             for (JsonNode card : cards)
                 assertThat(card.get("nextKind").asString())
                         .as("after " + recent())

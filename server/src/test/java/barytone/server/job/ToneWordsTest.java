@@ -227,6 +227,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
                                         1,
                                         spec,
                                         "Crew",
+                                        1,
                                         Touch.MEDIUM,
                                         "",
                                         Instant.EPOCH,

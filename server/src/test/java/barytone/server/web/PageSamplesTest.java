@@ -46,6 +46,10 @@ class PageSamplesTest {
         routes.put("eider", "/api/jobs/10");
         routes.put("redshank", "/api/jobs/11");
         routes.put("lapwing", "/api/jobs/12");
+        routes.put("history", "/api/instruments/10");
+        routes.put("player", "/api/players/10");
+        routes.put("search", "/api/search?words=eider");
+        routes.put("archive", "/api/bench/closed");
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
             for (Map.Entry<String, String> route : routes.entrySet()) {
                 Path file = FOLDER.resolve(route.getKey() + ".json");

@@ -2,9 +2,11 @@ package barytone.core.station.action;
 
 import barytone.core.advice.Advice;
 import barytone.core.advice.Outfit;
+import barytone.core.height.HeightFigures;
 import barytone.core.height.HeightLook;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Figure;
 import barytone.core.job.Habit;
 import barytone.core.job.HeightHabit;
 import barytone.core.job.JobDefaults;
@@ -12,6 +14,7 @@ import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.RoomReplay;
 import barytone.core.job.Station;
+import barytone.core.neck.GapMethod;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.station.Room;
@@ -65,6 +68,12 @@ public final class ActionRoom implements Room {
     @Override
     public List<Integer> unread(JobState job) {
         return HeightLook.unread(job, Station.ACTION);
+    }
+
+    @Override
+    public List<Figure> figures(JobState job) {
+        return HeightFigures.of(
+                job, Station.ACTION, new GapMethod.Action(job.spec().actionFret()));
     }
 
     @Override

@@ -2,9 +2,11 @@ package barytone.core.station.nut;
 
 import barytone.core.advice.Advice;
 import barytone.core.advice.Outfit;
+import barytone.core.height.HeightFigures;
 import barytone.core.height.HeightLook;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Figure;
 import barytone.core.job.Habit;
 import barytone.core.job.HeightHabit;
 import barytone.core.job.JobDefaults;
@@ -21,6 +23,9 @@ import java.util.List;
 
 /** The nut and its slots. */
 public final class NutRoom implements Room {
+    /** The slot alone, whatever the saddles do: behind this fret its gap is read for the record. */
+    private static final int KEPT_PRESSED = 3;
+
     @Override
     public Station station() {
         return Station.NUT;
@@ -49,6 +54,11 @@ public final class NutRoom implements Room {
     @Override
     public List<Integer> unread(JobState job) {
         return HeightLook.unread(job, Station.NUT);
+    }
+
+    @Override
+    public List<Figure> figures(JobState job) {
+        return HeightFigures.of(job, Station.NUT, new GapMethod.NutPressed(KEPT_PRESSED));
     }
 
     @Override

@@ -2,12 +2,14 @@ package barytone.core.station.relief;
 
 import barytone.core.advice.Advice;
 import barytone.core.advice.Outfit;
+import barytone.core.height.HeightFigures;
 import barytone.core.height.HeightLook;
 import barytone.core.height.HeightVerdict;
 import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.RodType;
 import barytone.core.instrument.Touch;
+import barytone.core.job.Figure;
 import barytone.core.job.Habit;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobState;
@@ -19,6 +21,7 @@ import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.station.Room;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The rod, and the relief that it gives. */
@@ -68,6 +71,22 @@ public final class ReliefRoom implements Room {
     @Override
     public List<Integer> unread(JobState job) {
         return HeightLook.unread(job, Station.RELIEF);
+    }
+
+    @Override
+    public List<Figure> figures(JobState job) {
+        List<Figure> figures = new ArrayList<>(
+                HeightFigures.of(job, Station.RELIEF, job.estimate().model().standard()));
+        if (job.spec().rod() != RodType.NONE && !ReliefState.of(job).steps().isEmpty())
+            figures.add(new Figure(
+                    "rod",
+                    "Rod since as found",
+                    Figure.Measure.TURNS,
+                    null,
+                    null,
+                    new Figure.Value(ReliefState.of(job).netTurns().sixteenths() / 16.0, 0, true),
+                    null));
+        return figures;
     }
 
     @Override

@@ -1,0 +1,39 @@
+package barytone.server.job;
+
+import barytone.core.instrument.AirVerdict;
+import barytone.core.instrument.InstrumentKind;
+import barytone.core.job.JobEvent;
+import barytone.core.quantity.Allowed;
+import java.util.Locale;
+
+/** What is said of the air that an instrument stands in. */
+public final class AirWords {
+    private AirWords() {}
+
+    /** An entry of the tape. */
+    static String line(JobEvent.AirRead read) {
+        return "Air " + where(read.place()) + ": " + percent(read.humidity())
+                + (read.temperature() == null ? "" : ", " + Allowed.plain(read.temperature()) + " °C");
+    }
+
+    private static String where(JobEvent.AirRead.Place place) {
+        return place == JobEvent.AirRead.Place.ROOM ? "in the room" : "in the case";
+    }
+
+    /** A relative humidity as it is shown. */
+    public static String percent(double humidity) {
+        // not torn at the end of a line
+        return Math.round(humidity) + "\u00a0%\u00a0RH";
+    }
+
+    /** What this air does to a kind of instrument, and what to do about it. */
+    static String verdict(InstrumentKind kind, double humidity) {
+        return switch (AirVerdict.of(kind, humidity)) {
+            case FINE -> "Fine for " + kind.label().toLowerCase(Locale.ROOT) + ".";
+            case DRY ->
+                "Dry: the top sinks, the action falls and fret ends stand out. Condition it first, at 40 to 55 %, before anything is turned or sanded.";
+            case WET ->
+                "Wet: the top swells and the action rises. Condition it first, at 40 to 55 %, before anything is turned or sanded.";
+        };
+    }
+}
