@@ -348,6 +348,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card: of a closed job as it was when it was closed, of an open one as it stands. */
+        get: operations["showCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/card/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card as PDF. */
+        get: operations["cardAsPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/card/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card as a page for the browser's printer. */
+        get: operations["printCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/close": {
         parameters: {
             query?: never;
@@ -393,6 +444,23 @@ export interface paths {
         put?: never;
         /** The advised move was made as advised. */
         post: operations["followAdvice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/hand-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes down what the player is told; it goes on the card. */
+        post: operations["writeHandOver"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2018,6 +2086,14 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description The air as it was read, relative humidity in %. */
+        AirPointView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidity: number;
+            text: string;
+        };
         /** @description The air as it was read. */
         AirTyped: {
             /** Format: int64 */
@@ -2030,13 +2106,13 @@ export interface components {
             /** @description degrees Celsius, as it is typed; null or empty when it was not read */
             temperature?: string;
         };
-        /** @description The air as it was read, relative humidity in %. */
+        /** @description The air as it was read last. */
         AirView: {
-            /** Format: date-time */
-            at: string;
-            /** Format: double */
-            humidity: number;
+            /** @description what it does to this kind of instrument, and what to do about it */
+            said: string;
             text: string;
+            /** @enum {string} */
+            verdict: "dry" | "fine" | "wet";
         };
         /** @description Whether it is taken out of the lists. */
         Archived: {
@@ -2123,6 +2199,52 @@ export interface components {
             suffix: string;
             travel?: string;
         };
+        /** @description The one page that goes home with an instrument, in words and as it was on the day: it never changes again. */
+        Card: {
+            /** @description of the instrument's page; empty when it is not known */
+            address: string;
+            /** @description what the player can do; empty when nothing was written */
+            advice: string;
+            /** @description the humidity when it came and left; empty when it was not read */
+            air: string;
+            /** @description the day on which it came */
+            came: string;
+            /** @description what will not last */
+            cautions: string[];
+            /** @description what the player said */
+            complaint: string;
+            /** @description what was found about it; empty when nothing was written */
+            found: string;
+            instrument: string;
+            kind: string;
+            /**
+             * Format: int32
+             * @description how it is laid out; a later layout leaves earlier cards as they are
+             */
+            layout: number;
+            /** @description the day on which it was closed */
+            left: string;
+            lookAgain: string;
+            /** @description maker and model, in the shop's words; empty when not written down */
+            make: string;
+            /** @description how they were read, said once */
+            methods: string[];
+            /** @description the lowest string over the frets before and after, as SVG; null when it was not read */
+            picture?: string;
+            player: string;
+            /** @description a short text for a message */
+            ready: string;
+            /** @description what is not as it was wanted */
+            residuals: string[];
+            strings: string;
+            /** @description as found and as left, a table for each quantity */
+            tables: components["schemas"]["Table"][];
+            /** Format: int64 */
+            ticket: number;
+            tuning: string;
+            /** @description what was done */
+            work: string[];
+        };
         CentsGiven: {
             /** Format: double */
             cents: number;
@@ -2195,6 +2317,14 @@ export interface components {
             ready: boolean;
             remarks: string[];
             rows: components["schemas"]["ClosingRow"][];
+        };
+        /** @description A column. */
+        Column: {
+            found: string;
+            left: string;
+            name: string;
+            /** @description whether as left is reckoned, not read */
+            reckoned: boolean;
         };
         /** @description Corrected facts of an instrument, with the version that was corrected. */
         Correction: {
@@ -2509,6 +2639,29 @@ export interface components {
             heldLow: number;
             tool: string;
         };
+        /** @description What the player is told when the instrument is handed over. */
+        HandOverTyped: {
+            /** @description what they can do */
+            advice: string;
+            /** Format: int64 */
+            after: number;
+            /** @description what was found about the complaint; empty when there is nothing to say */
+            found: string;
+            key: string;
+            /** @description when to look again, and why */
+            lookAgain: string;
+        };
+        /** @description What the player is told in words. */
+        HandOverView: {
+            /** @description what they can do */
+            advice: string;
+            /** @description what was found about the complaint */
+            found: string;
+            /** @description when to look again, and why */
+            lookAgain: string;
+            /** @description what is usually said of when to look again, for this kind */
+            usual: string;
+        };
         /** @description What was heard. */
         HeardView: {
             /**
@@ -2627,7 +2780,7 @@ export interface components {
             /** @description what is known of it besides its facts */
             about: components["schemas"]["AboutView"];
             /** @description the air of the shop over the time of its visits */
-            air: components["schemas"]["AirView"][];
+            air: components["schemas"]["AirPointView"][];
             /** @description what changed since last time, and the likely reason */
             changes: string[];
             facts: components["schemas"]["InstrumentView"];
@@ -2758,12 +2911,16 @@ export interface components {
         JobView: {
             action: components["schemas"]["HeightView"];
             advice: components["schemas"]["AdviceView"];
+            /** @description as it was read last; null when it was not read */
+            air?: components["schemas"]["AirView"];
             bridge: components["schemas"]["BridgeView"];
             canRedo: boolean;
             canUndo: boolean;
             closed: boolean;
             closing: components["schemas"]["ClosingView"];
             complaint: string;
+            /** @description what was written for the player */
+            handOver: components["schemas"]["HandOverView"];
             /** Format: int64 */
             id: number;
             instrument: components["schemas"]["InstrumentView"];
@@ -4012,6 +4169,12 @@ export interface components {
         /** @description Sent with true it is done; before that it is asked about. */
         Sure: {
             sure: boolean;
+        };
+        /** @description As found and as left of a quantity, a column for each string or side. */
+        Table: {
+            columns: components["schemas"]["Column"][];
+            quantity: string;
+            unit: string;
         };
         /** @description A line of the tape. */
         TapeLine: {
@@ -5636,6 +5799,140 @@ export interface operations {
             };
         };
     };
+    showCard: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cardAsPdf: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+                /** @description what it is printed on */
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    printCard: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html;charset=UTF-8": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     closeJob: {
         parameters: {
             query?: {
@@ -5802,6 +6099,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Followed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeHandOver: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandOverTyped"];
             };
         };
         responses: {

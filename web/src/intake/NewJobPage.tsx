@@ -39,6 +39,7 @@ export function NewJobPage() {
   const [player, setPlayer] = useState<string | null>(null);
   const [touch, setTouch] = useState<Touch | null>(null);
   const [complaint, setComplaint] = useState("");
+  const [humidity, setHumidity] = useState("");
   const [scope, setScope] = useState<Station[]>(ROOMS.map((room) => room.station));
   const [trouble, setTrouble] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
@@ -122,6 +123,14 @@ export function NewJobPage() {
           },
         }),
       );
+      // the job is opened once, however often this is pressed: a wrong number is corrected here
+      if (humidity.trim() !== "")
+        await answer(
+          api.POST("/api/jobs/{id}/air", {
+            params: { path: { id } },
+            body: { after: 0, key: `${key}-air`, place: "room", humidity },
+          }),
+        );
       await navigate(`/jobs/${id}`);
     } catch (error) {
       setTrouble(asProblem(error));
@@ -211,6 +220,15 @@ export function NewJobPage() {
                 </Field>
               </div>
             </fieldset>
+            <div className="max-w-[22rem]">
+              <Field label="Air in the room, % RH (may stay empty)">
+                <TextInput
+                  inputMode="decimal"
+                  value={humidity}
+                  onChange={(e) => setHumidity(e.target.value)}
+                />
+              </Field>
+            </div>
             <ScopeFields scope={scope} onChange={setScope} />
             {trouble !== null && (
               <TroubleOrQuestion

@@ -6,7 +6,8 @@ import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
 import { OrderPanel } from "./OrderPanel";
-import { ClosePanel, InstrumentPanel } from "./panels";
+import { ClosePanel } from "./ClosePanel";
+import { InstrumentPanel } from "./panels";
 import type { Send } from "./useJob";
 import { KEYS } from "./useJobKeys";
 
@@ -101,17 +102,7 @@ export function JobPanels({
         onClose={() => onOpen(null)}
         title={job.closed ? "As found and as left" : "Close the job"}
       >
-        <ClosePanel
-          job={job}
-          working={working}
-          onClose={() =>
-            void send((stamp, params) =>
-              api.POST("/api/jobs/{id}/close", { params, body: stamp }),
-            ).then((done) => {
-              if (done !== null) onOpen(null);
-            })
-          }
-        />
+        <ClosePanel {...panel} working={working} />
       </Panel>
     </>
   );

@@ -1,3 +1,5 @@
+import { useState } from "react";
+import type { JobView } from "../app/api";
 import { useJob } from "./useJob";
 
 /** A line above the job: what happened elsewhere, and what can be done about it. */
@@ -39,6 +41,7 @@ export function Notices({
   clearCaughtUp,
   unfit,
   clearUnfit,
+  air,
   news,
   clearNews,
 }: Pick<
@@ -48,7 +51,10 @@ export function Notices({
   /** What a correction of the instrument has left without a meaning. */
   unfit: string | undefined;
   clearUnfit: () => void;
+  /** The air as it was read last. */
+  air: JobView["air"];
 }) {
+  const [seen, setSeen] = useState<string | null>(null);
   return (
     <>
       {away !== null && (
@@ -65,6 +71,13 @@ export function Notices({
         <Notice
           text={`${caughtUp === 1 ? "One entry" : `${String(caughtUp)} entries`} made before this page was loaded again ${caughtUp === 1 ? "is" : "are"} on the tape.`}
           actions={[["Seen", clearCaughtUp]]}
+        />
+      )}
+      {air !== undefined && air.verdict !== "fine" && seen !== air.text && (
+        <Notice
+          text={`${air.text}. ${air.said}`}
+          actions={[["Seen", () => setSeen(air.text)]]}
+          urgent
         />
       )}
       {unfit !== undefined && <Notice text={unfit} actions={[["Seen", clearUnfit]]} />}

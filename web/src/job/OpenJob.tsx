@@ -12,6 +12,7 @@ import { Notices } from "./Notices";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
 import { jobActions } from "./actions";
+import { CardLinks } from "./ClosePanel";
 import { FoundAndLeft } from "./panels";
 import { useJob } from "./useJob";
 import { useJobKeys } from "./useJobKeys";
@@ -101,7 +102,12 @@ export function OpenJob({
         section !== undefined && <Section section={section} others={job.sections} />
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
-      <Notices {...elsewhere} unfit={unfit} clearUnfit={() => setUnfit(undefined)} />
+      <Notices
+        {...elsewhere}
+        unfit={unfit}
+        clearUnfit={() => setUnfit(undefined)}
+        air={job.closed ? undefined : job.air}
+      />
       {job.complaint !== "" && (
         <p
           className="truncate border-b border-line px-5 py-1 text-[16px]"
@@ -151,6 +157,7 @@ export function OpenJob({
           {job.closed && (
             <div className="px-5 pb-5">
               <FoundAndLeft job={job} />
+              <CardLinks job={job} />
             </div>
           )}
         </div>

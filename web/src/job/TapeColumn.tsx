@@ -3,6 +3,7 @@ import { api, type JobView } from "../app/api";
 import { Fractions } from "../ui/Fractions";
 import { Button, Key } from "../ui/controls";
 import type { JobActions } from "./actions";
+import { AirForm } from "./AirForm";
 import type { Send } from "./useJob";
 
 const SHOWN_AT_FIRST = 40;
@@ -37,6 +38,7 @@ export function TapeColumn({
 }) {
   const [note, setNote] = useState("");
   const [all, setAll] = useState(false);
+  const [airing, setAiring] = useState(false);
   const lines = all ? job.tape : job.tape.slice(0, SHOWN_AT_FIRST);
   return (
     <section aria-label="On the tape" className="px-5 py-2">
@@ -94,9 +96,27 @@ export function TapeColumn({
           </div>
         </form>
       ) : (
-        <Button shortcut="N" className="mb-2 w-full" onClick={() => onNoting(true)}>
-          Write a note
-        </Button>
+        <div className="mb-2 grid grid-cols-[1fr_auto] gap-2">
+          <Button shortcut="N" onClick={() => onNoting(true)}>
+            Write a note
+          </Button>
+          {!job.closed && (
+            <Button aria-expanded={airing} onClick={() => setAiring(!airing)}>
+              Air
+            </Button>
+          )}
+        </div>
+      )}
+      {airing && (
+        <div className="mb-2">
+          <AirForm
+            job={job}
+            send={send}
+            working={working}
+            label="The air"
+            onDone={() => setAiring(false)}
+          />
+        </div>
       )}
       {lines.length === 0 && (
         <p className="text-[15px] text-mute">Nothing yet. The first reading is as found.</p>

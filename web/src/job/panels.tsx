@@ -4,7 +4,7 @@ import { answer, api, Problem, type JobView } from "../app/api";
 import { InstrumentFields, statedOf, type Facts } from "../intake/InstrumentFields";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
-import { Button, TroubleOrQuestion } from "../ui/controls";
+import { TroubleOrQuestion } from "../ui/controls";
 import { SettingForm } from "./SettingForm";
 
 /** Corrects the facts of the instrument; all readings stay and are computed anew. */
@@ -41,30 +41,6 @@ export function InstrumentPanel({
   );
 }
 
-/** As found and as left side by side, before the job is closed and after. */
-export function ClosePanel({
-  job,
-  onClose,
-  working,
-}: {
-  job: JobView;
-  onClose: () => void;
-  working: boolean;
-}) {
-  return (
-    <>
-      <FoundAndLeft job={job} />
-      {!job.closed && (
-        <div className="mt-5">
-          <Button strong disabled={working} onClick={onClose} className="text-[18px]" autoFocus>
-            {job.closing.ready ? "Close the job" : "Close it as it is"}
-          </Button>
-        </div>
-      )}
-    </>
-  );
-}
-
 const SIGN: Record<string, string> = {
   in: "✓ ",
   high: "▲ ",
@@ -72,6 +48,7 @@ const SIGN: Record<string, string> = {
   "cannot-tell": "? ",
 };
 
+/** As found and as left, with what goes on record of the work. */
 export function FoundAndLeft({ job }: { job: JobView }) {
   return (
     <>

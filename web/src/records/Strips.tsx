@@ -14,6 +14,9 @@ import {
 
 type Time = ReturnType<typeof timeAxis>;
 
+/** The words stand at the right of the picture. */
+const PICTURE = "w-[calc(100%-13rem)] shrink-0";
+
 /**
  * The figures over the years: one lamp-lit strip each, stacked on one axis of time. The band that was wanted is a veil, a value a tick as tall as its spread, open as
  * found and filled as left; what the season is expected to bring is dashed.
@@ -34,16 +37,17 @@ export function Strips({
       {page.series.map((series) => (
         <Strip key={series.code} series={series} page={page} time={time} job={job} onJob={onJob} />
       ))}
-      <svg viewBox={`0 0 ${String(WIDTH)} 26`} className="block w-full" aria-hidden="true">
-        {time.ticks(6).map((tick) => (
-          <g key={tick.getTime()} transform={`translate(${String(time(tick))} 0)`}>
-            <line y2="5" stroke="#16201E" />
-            <text y="20" textAnchor="middle" fontSize="14" fill="#4A5752">
-              {monthOf(tick)}
-            </text>
-          </g>
+      <div className={`relative h-8 text-[14px] text-mute ${PICTURE}`} aria-hidden="true">
+        {time.ticks(5).map((tick) => (
+          <span
+            key={tick.getTime()}
+            className="absolute top-0 -translate-x-1/2 border-t-[6px] border-ink/40 pt-0.5 whitespace-nowrap"
+            style={{ left: `${String((100 * time(tick)) / WIDTH)}%` }}
+          >
+            {monthOf(tick)}
+          </span>
         ))}
-      </svg>
+      </div>
     </div>
   );
 }
@@ -63,99 +67,103 @@ function Strip({
 }) {
   const value = valueAxis(series);
   const last = series.points.at(-1);
-  const end = last === undefined ? HEIGHT / 2 : value(last.value);
-  // the words at the end do not leave the strip
-  const at = Math.min(HEIGHT - 30, Math.max(28, end));
   return (
-    <svg
-      viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
-      className="block w-full border-b border-line"
-      role="img"
-      aria-label={`${series.label}, ${series.method === "" ? series.suffix : series.method}: ${series.points
-        .map((p) => `${p.left ? "left" : "found"} ${p.text}`)
-        .join(", ")}`}
-    >
-      {page.air.map((a) => (
-        <rect
-          key={a.at}
-          x={time(new Date(a.at)) - 5}
-          y={HEIGHT - 4}
-          width="10"
-          height="4"
-          fill="#3A4C9A"
-          opacity={0.15 + 0.7 * skyShare(a.humidity)}
-        >
-          <title>{`${dayOf(a.at)}: ${a.text}`}</title>
-        </rect>
-      ))}
-      {series.low !== undefined && series.high !== undefined && (
-        <rect
-          x={LEFT}
-          width={WIDTH - LEFT - RIGHT}
-          y={value(series.high)}
-          height={Math.max(1, value(series.low) - value(series.high))}
-          fill="#1C6B58"
-          opacity="0.16"
-        />
-      )}
-      <path d={line(series, time, value)} fill="none" stroke="#16201E" strokeWidth="1.5" />
-      {series.points.map((p) => {
-        const x = time(new Date(p.at)) + (p.left ? 4 : -4);
-        const y = value(p.value);
-        const spread = Math.max(4, Math.abs(value(p.value + p.sd) - y));
-        const chosen = p.job === job;
-        return (
-          <g
-            key={`${String(p.job)} ${p.left ? "left" : "found"}`}
-            onPointerEnter={() => onJob(p.job)}
-            onClick={() => onJob(p.job)}
+    <div className="flex items-center border-b border-line">
+      <svg
+        viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+        className={`block ${PICTURE}`}
+        role="img"
+        aria-label={`${series.label}, ${series.method === "" ? series.suffix : series.method}: ${series.points
+          .map((p) => `${p.left ? "left" : "found"} ${p.text}`)
+          .join(", ")}`}
+      >
+        {page.air.map((a) => (
+          <rect
+            key={a.at}
+            x={time(new Date(a.at)) - 5}
+            y={HEIGHT - 4}
+            width="10"
+            height="4"
+            fill="#3A4C9A"
+            opacity={0.15 + 0.7 * skyShare(a.humidity)}
           >
-            <rect x={x - 12} y="0" width="24" height={HEIGHT} fill="transparent" />
-            <line x1={x} x2={x} y1={y - spread} y2={y + spread} stroke="#16201E" strokeWidth="2" />
-            <circle
-              cx={x}
-              cy={y}
-              r={chosen ? 7 : 5}
-              fill={p.left ? "#16201E" : "#FFF3C9"}
-              stroke={chosen ? "#3A4C9A" : "#16201E"}
-              strokeWidth={chosen ? 3 : 1.5}
-              strokeDasharray={p.read ? undefined : "2 2"}
+            <title>{`${dayOf(a.at)}: ${a.text}`}</title>
+          </rect>
+        ))}
+        {series.low !== undefined && series.high !== undefined && (
+          <rect
+            x={LEFT}
+            width={WIDTH - LEFT - RIGHT}
+            y={value(series.high)}
+            height={Math.max(1, value(series.low) - value(series.high))}
+            fill="#1C6B58"
+            opacity="0.16"
+          />
+        )}
+        <path d={line(series, time, value)} fill="none" stroke="#16201E" strokeWidth="1.5" />
+        {series.points.map((p) => {
+          const x = time(new Date(p.at)) + (p.left ? 4 : -4);
+          const y = value(p.value);
+          const spread = Math.max(4, Math.abs(value(p.value + p.sd) - y));
+          const chosen = p.job === job;
+          return (
+            <g
+              key={`${String(p.job)} ${p.left ? "left" : "found"}`}
+              onPointerEnter={() => onJob(p.job)}
+              onClick={() => onJob(p.job)}
+            >
+              <rect x={x - 12} y="0" width="24" height={HEIGHT} fill="transparent" />
+              <line
+                x1={x}
+                x2={x}
+                y1={y - spread}
+                y2={y + spread}
+                stroke="#16201E"
+                strokeWidth="2"
+              />
+              <circle
+                cx={x}
+                cy={y}
+                r={chosen ? 7 : 5}
+                fill={p.left ? "#16201E" : "#FFF3C9"}
+                stroke={chosen ? "#3A4C9A" : "#16201E"}
+                strokeWidth={chosen ? 3 : 1.5}
+                strokeDasharray={p.read ? undefined : "2 2"}
+              />
+            </g>
+          );
+        })}
+        {series.forecast !== undefined && last !== undefined && (
+          <g stroke="#3A4C9A" strokeWidth="2" strokeDasharray="6 5" fill="none">
+            <line
+              x1={time(new Date(last.at)) + 10}
+              y1={value(last.value)}
+              x2={time(new Date(series.forecast.at))}
+              y2={value(series.forecast.value)}
+            />
+            <line
+              x1={time(new Date(series.forecast.at))}
+              x2={time(new Date(series.forecast.at))}
+              y1={value(series.forecast.low)}
+              y2={value(series.forecast.high)}
+              strokeDasharray="none"
             />
           </g>
-        );
-      })}
-      {series.forecast !== undefined && last !== undefined && (
-        <g stroke="#3A4C9A" strokeWidth="2" strokeDasharray="6 5" fill="none">
-          <line
-            x1={time(new Date(last.at)) + 10}
-            y1={value(last.value)}
-            x2={time(new Date(series.forecast.at))}
-            y2={value(series.forecast.value)}
-          />
-          <line
-            x1={time(new Date(series.forecast.at))}
-            x2={time(new Date(series.forecast.at))}
-            y1={value(series.forecast.low)}
-            y2={value(series.forecast.high)}
-            strokeDasharray="none"
-          />
-        </g>
-      )}
-      <g transform={`translate(${String(WIDTH - RIGHT + 16)} ${String(at)})`}>
-        <text y="-10" fontSize="15" fill="#4A5752">
-          {series.label}
-        </text>
-        <text y="9" fontSize="19" fontWeight="700" fill="#16201E">
+        )}
+      </svg>
+      <p className="min-w-0 flex-1 pr-2 text-[15px] leading-tight text-mute" aria-hidden="true">
+        {series.label}
+        <span className="block text-[19px] leading-snug font-bold text-ink">
           {last === undefined ? "not read" : last.text}
-        </text>
-        <text y="26" fontSize="13" fill={series.forecast === undefined ? "#4A5752" : "#3A4C9A"}>
+        </span>
+        <span className={`block text-[14px] ${series.forecast === undefined ? "" : "text-indigo"}`}>
           {series.forecast?.text ??
             (series.bandText === undefined
               ? series.method
               : `wanted ${series.bandText} ${series.suffix}`)}
-        </text>
-      </g>
-    </svg>
+        </span>
+      </p>
+    </div>
   );
 }
 

@@ -18,7 +18,7 @@ describe("an instrument's page", () => {
     instrument();
     const strip = await screen.findByRole("img", { name: /^Action, bass side, open string/ });
     expect(strip.getAttribute("aria-label")).toContain("found 2.05 mm, left 2.20 mm");
-    const rows = screen.getAllByRole("row").map((row) => row.textContent);
+    const rows = screen.getAllByRole("row").map((row) => row.textContent.replaceAll("\u00a0", " "));
     expect(rows.filter((row) => row === "Action, bass side2.35 mm2.20 mm").length).toBe(2);
     expect(screen.getByText(/^Action, bass side follows the air: about/)).toBeTruthy();
     expect(screen.getByText("varnish at the shoulder")).toBeTruthy();

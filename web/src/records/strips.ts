@@ -4,11 +4,10 @@ import type { Schemas } from "../app/api";
 export type InstrumentView = Schemas["InstrumentPage"];
 export type Series = Schemas["SeriesView"];
 
-export const WIDTH = 1200;
+export const WIDTH = 960;
 export const HEIGHT = 104;
 export const LEFT = 14;
-/** Room at the right for the words at a line's end. */
-export const RIGHT = 250;
+export const RIGHT = 14;
 const TOP = 16;
 const BOTTOM = 14;
 /** Even visits of one day are drawn apart. */
@@ -23,7 +22,7 @@ export function timeAxis(page: InstrumentView) {
   ].map((t) => new Date(t).getTime());
   const last = Math.max(...times);
   const first = Math.min(Math.min(...times), last - HALF_YEAR_MS);
-  return scaleTime([new Date(first), new Date(last)], [LEFT + 20, WIDTH - RIGHT]);
+  return scaleTime([new Date(first), new Date(last)], [LEFT + 20, WIDTH - RIGHT - 6]);
 }
 
 /** The scale of one strip: all its values, its band and its forecast with room above and below. */

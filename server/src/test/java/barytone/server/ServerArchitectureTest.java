@@ -41,6 +41,9 @@ class ServerArchitectureTest {
     static final ArchRule PLAYERS_HAVE_AN_OWNER = belongsTo("people", "Player");
 
     @ArchTest
+    static final ArchRule RECORDS_OWN_THE_CARDS = belongsTo("records", "Card");
+
+    @ArchTest
     static final ArchRule THE_SHOP_OWNS_ITS_SETTINGS = belongsTo("shop", "Setting");
 
     @ArchTest

@@ -39,6 +39,8 @@ public record AirResponse(Normal perPoint, double span, int intervals) {
      * @param visits oldest first
      */
     public static Optional<AirResponse> of(String code, InstrumentKind kind, List<Visit> visits, Air air) {
+        // slots, notes and turns hardly follow the air
+        if (!code.startsWith("relief") && !code.startsWith("action")) return Optional.empty();
         Normal prior = prior(code, kind);
         double precision = 1 / (prior.sd() * prior.sd());
         double weighted = prior.mean() * precision;

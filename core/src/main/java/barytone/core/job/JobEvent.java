@@ -111,6 +111,15 @@ public interface JobEvent {
         }
     }
 
+    /**
+     * What the player is told when the instrument is handed over; a later one takes the place of an earlier one.
+     *
+     * @param found what was found about the complaint
+     * @param advice what the player can do
+     * @param lookAgain when to look again, and why
+     */
+    record HandOverWritten(String found, String advice, String lookAgain) implements JobEvent {}
+
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}
 

@@ -13,6 +13,7 @@ import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.server.job.Bench;
+import barytone.server.job.HandedOver;
 import barytone.server.job.JobView;
 import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
@@ -162,6 +163,24 @@ public abstract class HeightPage implements RoomPage {
         return state.agreed(station) || any
                 ? state.strings(station).stream().map(this::closing).toList()
                 : List.of();
+    }
+
+    @Override
+    public final List<HandedOver.Line> onCard() {
+        return state.strings(station).stream()
+                .filter(s -> state.look(station, s).isPresent()
+                        || state.found(station, s).isPresent())
+                .map(this::row)
+                .map(row -> new HandedOver.Line(
+                        station.label(),
+                        unit.suffix(),
+                        row.string() + " " + row.name(),
+                        row.found(),
+                        row.now(),
+                        row.reckoned(),
+                        row.verdict(),
+                        row.verdictText()))
+                .toList();
     }
 
     @Override

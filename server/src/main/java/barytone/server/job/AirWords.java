@@ -26,8 +26,13 @@ public final class AirWords {
         return Math.round(humidity) + "\u00a0%\u00a0RH";
     }
 
+    /** The air as it was read, with what it does to a kind of instrument. */
+    static JobView.AirView view(JobEvent.AirRead read, InstrumentKind kind) {
+        return new JobView.AirView(line(read), AirVerdict.of(kind, read.humidity()), verdict(kind, read.humidity()));
+    }
+
     /** What this air does to a kind of instrument, and what to do about it. */
-    static String verdict(InstrumentKind kind, double humidity) {
+    private static String verdict(InstrumentKind kind, double humidity) {
         return switch (AirVerdict.of(kind, humidity)) {
             case FINE -> "Fine for " + kind.label().toLowerCase(Locale.ROOT) + ".";
             case DRY ->

@@ -54,6 +54,7 @@ class EventCodec {
         kinds.put("moved-uncounted", JobEvent.MovedUncounted.class);
         kinds.put("strings-changed", JobEvent.StringsChanged.class);
         kinds.put(AIR, JobEvent.AirRead.class);
+        kinds.put("hand-over", JobEvent.HandOverWritten.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

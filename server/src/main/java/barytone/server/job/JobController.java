@@ -33,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/jobs", produces = MediaType.APPLICATION_JSON_VALUE)
 class JobController {
     private static final int LONGEST_NOTE = 2000;
+    private static final String SHORTER = "at most " + LONGEST_NOTE + " characters";
     private static final String NOTE_ALLOWED = "1 to " + LONGEST_NOTE + " characters";
 
     private final JobDesk desk;
@@ -145,6 +146,38 @@ class JobController {
     JobView writeNote(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Note asked) {
         String text = asked.text().strip();
         return desk.add(id, unit, asked, job -> new JobEvent.NoteWritten(text));
+    }
+
+    /**
+     * What the player is told when the instrument is handed over.
+     *
+     * @param found what was found about the complaint; empty when there is nothing to say
+     * @param advice what they can do
+     * @param lookAgain when to look again, and why
+     */
+    record HandOverTyped(
+            long after,
+            @RequestKey String key,
+
+            @Size(max = LONGEST_NOTE, message = SHORTER) String found,
+
+            @Size(max = LONGEST_NOTE, message = SHORTER) String advice,
+
+            @Size(max = LONGEST_NOTE, message = SHORTER) String lookAgain)
+            implements Addition {}
+
+    /** Writes down what the player is told; it goes on the card. */
+    @PostMapping("/{id}/hand-over")
+    JobView writeHandOver(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody HandOverTyped asked) {
+        return desk.add(
+                id,
+                unit,
+                asked,
+                job -> new JobEvent.HandOverWritten(
+                        asked.found().strip(),
+                        asked.advice().strip(),
+                        asked.lookAgain().strip()));
     }
 
     /** Closes the job: what was measured last is as left. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -28,9 +29,17 @@ public class JobDesk {
     private final Shop shop;
     private final Clock clock;
     private final Doors doors;
+    private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
 
-    JobDesk(JobLog log, Shop shop, Clock clock, Doors doors, PlatformTransactionManager transactions) {
+    JobDesk(
+            JobLog log,
+            Shop shop,
+            Clock clock,
+            Doors doors,
+            ApplicationEventPublisher events,
+            PlatformTransactionManager transactions) {
+        this.events = events;
         this.log = log;
         this.shop = shop;
         this.clock = clock;
@@ -43,9 +52,13 @@ public class JobDesk {
         Units units = Units.ofCode(unit);
         JobLog.Request request = request(asked);
         return inOne(() -> {
+            boolean before = log.isClosed(id);
             JobLog.Opened now = log.add(id, asked.after(), request, decide);
             try {
-                return viewer(now, units).view();
+                JobView view = viewer(now, units).view();
+                if (view.closed() && !before) events.publishEvent(new JobClosed(id, units));
+                if (!view.closed() && before) events.publishEvent(new JobReopened(id));
+                return view;
             } catch (RuntimeException e) {
                 throw CannotBeShownException.with("entry", e);
             }
@@ -113,6 +126,21 @@ public class JobDesk {
      */
     public JobView shown(long id, String unit) {
         return shown(id, unit, JobViewer::view);
+    }
+
+    /**
+     * What a job hands over.
+     *
+     * @throws CannotBeShownException when it cannot be shown
+     */
+    public HandedOver handedOver(long id, Units units) {
+        try {
+            return viewer(log.open(id), units).handedOver();
+        } catch (NoSuchJobException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            throw CannotBeShownException.asItStands(e);
+        }
     }
 
     /** Shows one station of it. */

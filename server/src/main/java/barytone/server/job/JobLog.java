@@ -271,6 +271,12 @@ public class JobLog {
         return closed;
     }
 
+    /** Whether a job is closed; false when there is none. */
+    @Transactional(readOnly = true)
+    public boolean isClosed(long id) {
+        return sql.fetchExists(JOB, JOB.ID.eq(id).and(JOB.IS_CLOSED.isTrue()));
+    }
+
     /** Whether a job is shown as it was when it was closed. */
     @Transactional(readOnly = true)
     public boolean keptAsClosed(long id) {

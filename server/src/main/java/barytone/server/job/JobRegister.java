@@ -33,6 +33,15 @@ public class JobRegister {
                 .fetch(JOB_TOLD.ID);
     }
 
+    /** All jobs of a player. */
+    @Transactional(readOnly = true)
+    public List<Long> of(long player) {
+        return sql.select(JOB_TOLD.ID)
+                .from(JOB_TOLD)
+                .where(JOB_TOLD.PLAYER_ID.eq(player))
+                .fetch(JOB_TOLD.ID);
+    }
+
     /** The latest job on an instrument, or of a player. */
     public record Latest(long job, String instrument, String player) {}
 

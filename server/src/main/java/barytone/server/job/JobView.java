@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.instrument.AirVerdict;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.server.instruments.InstrumentView;
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param instrumentId whose page tells its history
  * @param playerId whose page tells what they brought
+ * @param handOver what was written for the player
+ * @param air as it was read last; null when it was not read
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -43,6 +46,8 @@ public record JobView(
         boolean canUndo,
         boolean canRedo,
         ClosingView closing,
+        HandedOver.HandOverView handOver,
+        @Nullable AirView air,
         @JsonAnyGetter Map<String, Object> rooms) {
 
     /**
@@ -203,6 +208,13 @@ public record JobView(
             boolean dropped,
             boolean undone,
             @Nullable String mark) {}
+
+    /**
+     * The air as it was read last.
+     *
+     * @param said what it does to this kind of instrument, and what to do about it
+     */
+    record AirView(String text, AirVerdict verdict, String said) {}
 
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}

@@ -2,8 +2,10 @@ package barytone.server.job;
 
 import barytone.core.advice.Advice;
 import barytone.core.estimate.SetupEstimate;
+import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
+import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Units;
@@ -84,6 +86,8 @@ final class JobViewer {
                 !state.closed() && tape.anythingCounts(),
                 !state.closed() && !undone.isEmpty(),
                 closing(),
+                written(),
+                air(),
                 parts());
     }
 
@@ -162,5 +166,72 @@ final class JobViewer {
         if (!ready) remarks.add("Not finished: " + told.headline() + ".");
         return new JobView.ClosingView(
                 rooms.values().stream().flatMap(room -> room.closing().stream()).toList(), remarks, ready);
+    }
+
+    /** What the job hands over. */
+    HandedOver handedOver() {
+        List<LoggedEvent> counted = opened.log().stream()
+                .filter(e -> !state.undone().contains(e.seq()))
+                .toList();
+        List<Double> air = counted.stream()
+                .filter(e -> e.event() instanceof JobEvent.AirRead)
+                .map(e -> ((JobEvent.AirRead) e.event()).humidity())
+                .toList();
+        List<String> methods = new ArrayList<>();
+        rooms.values().forEach(room -> room.asRead().ifPresent(methods::add));
+        List<String> work = new ArrayList<>();
+        rooms.values().forEach(room -> work.addAll(room.worked()));
+        work.addAll(new Tape(opened, words, voices).work());
+        return new HandedOver(
+                opened.job(),
+                opened.job().openedAt(),
+                counted.isEmpty() ? opened.job().openedAt() : counted.getLast().at(),
+                state.closed(),
+                rooms.values().stream().flatMap(room -> room.onCard().stream()).toList(),
+                methods,
+                work.stream().distinct().toList(),
+                voices.each(RoomVoice::onRecord),
+                air.isEmpty()
+                        ? null
+                        : air.size() == 1
+                                ? AirWords.percent(air.getFirst())
+                                : AirWords.percent(air.getFirst()) + " when it came, " + AirWords.percent(air.getLast())
+                                        + " when it left",
+                profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
+                profile(state.estimate(), false),
+                written());
+    }
+
+    /** The lowest string over the neck, where relief and action were read. */
+    private HandedOver.@Nullable Profile profile(SetupEstimate estimate, boolean asFound) {
+        int bass = state.spec().bassString();
+        boolean read = asFound
+                ? state.found(Station.RELIEF, bass).isPresent()
+                        && state.found(Station.ACTION, bass).isPresent()
+                : state.look(Station.RELIEF, bass).isPresent()
+                        && state.look(Station.ACTION, bass).isPresent();
+        return read ? sections.profile(estimate, bass) : null;
+    }
+
+    private JobView.@Nullable AirView air() {
+        return opened.log().reversed().stream()
+                .filter(e ->
+                        e.event() instanceof JobEvent.AirRead && !state.undone().contains(e.seq()))
+                .map(e ->
+                        AirWords.view((JobEvent.AirRead) e.event(), state.spec().kind()))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** What was written for the player last. */
+    HandedOver.HandOverView written() {
+        String usual = HandOverWords.lookAgain(state.spec().kind());
+        return opened.log().reversed().stream()
+                .filter(e -> !state.undone().contains(e.seq()))
+                .filter(e -> e.event() instanceof JobEvent.HandOverWritten)
+                .map(e -> (JobEvent.HandOverWritten) e.event())
+                .findFirst()
+                .map(e -> new HandedOver.HandOverView(e.found(), e.advice(), e.lookAgain(), usual))
+                .orElse(new HandedOver.HandOverView("", "", "", usual));
     }
 }

@@ -20,6 +20,9 @@ public interface RoomPage {
     /** As found and as left; empty when nothing of it belongs on record. */
     List<JobView.ClosingRow> closing();
 
+    /** The same for the card: a value for each string or side. */
+    List<HandedOver.Line> onCard();
+
     /** How it was read, for whoever reads the record; empty when that needs no words. */
     default Optional<String> asRead() {
         return Optional.empty();

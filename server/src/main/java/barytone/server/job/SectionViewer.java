@@ -90,6 +90,22 @@ final class SectionViewer {
                 known ? ghosts(string, likely, chord) : List.of());
     }
 
+    /** A string over the neck of an estimate, for the card. */
+    HandedOver.Profile profile(SetupEstimate estimate, int string) {
+        StringState likely = estimate.likely(string);
+        Chord chord = new Chord(line, spec.bodyJointFret(), likely.curvature());
+        return new HandedOver.Profile(
+                IntStream.rangeClosed(1, spec.frets())
+                        .mapToObj(n -> drawn(line.scale().crown(n)))
+                        .toList(),
+                IntStream.rangeClosed(1, spec.frets())
+                        .mapToObj(n -> drawn(chord.above(n)))
+                        .toList(),
+                drawn(line.nutHeight(likely) - chord.at(0)),
+                drawn(likely.saddleHeight() - chord.at(line.saddle())),
+                line.saddle());
+    }
+
     private List<JobView.Dimension> dimensions(int string, Chord chord) {
         List<JobView.Dimension> dimensions = new ArrayList<>();
         for (Station station : Station.HEIGHTS) {

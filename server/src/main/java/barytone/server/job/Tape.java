@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Move;
+import barytone.core.job.Adjustment;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
@@ -103,6 +104,16 @@ final class Tape {
         return told;
     }
 
+    /** What was done to the instrument, in order: moves that count. */
+    List<String> work() {
+        return opened.log().stream()
+                .filter(e -> !opened.state().undone().contains(e.seq())
+                        && !opened.state().unfit().contains(e.seq()))
+                .filter(e -> e.event() instanceof Adjustment || e.event() instanceof JobEvent.StringsChanged)
+                .map(e -> text(e.event()))
+                .toList();
+    }
+
     boolean anythingCounts() {
         return lines().stream().anyMatch(l -> !l.undone());
     }
@@ -143,6 +154,7 @@ final class Tape {
             case JobEvent.StringsChanged e ->
                 "Other strings: " + e.to() + (e.from().isEmpty() ? "" : ", before " + e.from());
             case JobEvent.AirRead e -> AirWords.line(e);
+            case JobEvent.HandOverWritten ignored -> "Written for the card";
             case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";

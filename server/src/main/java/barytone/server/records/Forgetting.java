@@ -2,6 +2,7 @@ package barytone.server.records;
 
 import barytone.server.job.Choices;
 import barytone.server.job.JobLog;
+import barytone.server.job.JobRegister;
 import barytone.server.job.OddValueException;
 import barytone.server.people.People;
 import org.springframework.stereotype.Component;
@@ -13,8 +14,12 @@ class Forgetting {
     private final People people;
     private final JobLog log;
     private final Choices choices;
+    private final Cards cards;
+    private final JobRegister register;
 
-    Forgetting(People people, JobLog log, Choices choices) {
+    Forgetting(People people, JobLog log, Choices choices, Cards cards, JobRegister register) {
+        this.cards = cards;
+        this.register = register;
         this.people = people;
         this.log = log;
         this.choices = choices;
@@ -37,5 +42,6 @@ class Forgetting {
         people.sameAs(player.id()).forEach(same -> choices.forget(same.id(), same.name()));
         people.forget(player.id());
         log.forget(player.id(), People.FORGOTTEN);
+        cards.forget(register.of(player.id()), People.FORGOTTEN);
     }
 }

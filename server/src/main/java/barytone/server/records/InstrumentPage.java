@@ -30,7 +30,7 @@ record InstrumentPage(
         List<PersonView> players,
         List<VisitView> visits,
         List<SeriesView> series,
-        List<AirView> air,
+        List<AirPointView> air,
         List<String> changes,
         List<String> forecasts,
         List<VersionView> versions,
@@ -108,7 +108,7 @@ record InstrumentPage(
     record PointView(long job, Instant at, boolean left, double value, double sd, boolean read, String text) {}
 
     /** The air as it was read, relative humidity in %. */
-    record AirView(Instant at, double humidity, String text) {}
+    record AirPointView(Instant at, double humidity, String text) {}
 
     /** What is expected of it, from low to high. */
     record ForecastView(Instant at, double value, double low, double high, String text) {}

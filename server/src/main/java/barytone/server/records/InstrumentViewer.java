@@ -97,11 +97,11 @@ class InstrumentViewer {
                         .orElse(null));
     }
 
-    private static List<InstrumentPage.AirView> air(List<Visit> visits, Air air) {
+    private static List<InstrumentPage.AirPointView> air(List<Visit> visits, Air air) {
         if (visits.isEmpty()) return List.of();
         return air.readings().stream()
                 .filter(r -> !r.at().isBefore(visits.getFirst().at()))
-                .map(r -> new InstrumentPage.AirView(r.at(), r.humidity(), AirWords.percent(r.humidity())))
+                .map(r -> new InstrumentPage.AirPointView(r.at(), r.humidity(), AirWords.percent(r.humidity())))
                 .toList();
     }
 

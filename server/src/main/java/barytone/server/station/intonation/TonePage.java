@@ -19,6 +19,7 @@ import barytone.core.station.intonation.ToneAdvice;
 import barytone.core.station.intonation.Tones;
 import barytone.core.station.pickups.PickupState;
 import barytone.core.strings.MusicString;
+import barytone.server.job.HandedOver;
 import barytone.server.job.JobView;
 import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
@@ -386,6 +387,23 @@ final class TonePage implements RoomPage {
         return strings().stream()
                 .map(s -> row(s, List.of()))
                 .map(TonePage::closing)
+                .toList();
+    }
+
+    @Override
+    public List<HandedOver.Line> onCard() {
+        return strings().stream()
+                .map(s -> row(s, List.of()))
+                .filter(row -> row.found() != null || row.now() != null)
+                .map(row -> new HandedOver.Line(
+                        "Intonation",
+                        "cents",
+                        row.string() + " " + row.name(),
+                        row.found(),
+                        row.now(),
+                        row.reckoned(),
+                        row.verdict(),
+                        row.verdictText()))
                 .toList();
     }
 

@@ -12,6 +12,7 @@ import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.station.pickups.PickupAdvisor;
 import barytone.core.station.pickups.PickupState;
+import barytone.server.job.HandedOver;
 import barytone.server.job.JobView;
 import barytone.server.job.RoomPage;
 import barytone.server.job.Shown;
@@ -20,6 +21,7 @@ import barytone.server.job.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -179,6 +181,26 @@ final class PickupPage implements RoomPage {
         for (int p = 0; p < spec.fittings().pickups().size(); p++)
             for (Pickup.Side side : Pickup.Side.values()) rows.add(closing(p, gap(p, side)));
         return rows;
+    }
+
+    @Override
+    public List<HandedOver.Line> onCard() {
+        List<HandedOver.Line> lines = new ArrayList<>();
+        for (int p = 0; p < spec.fittings().pickups().size(); p++)
+            for (Pickup.Side side : Pickup.Side.values()) {
+                PickupsView.GapRow gap = gap(p, side);
+                if (gap.found() == null && gap.now() == null) continue;
+                lines.add(new HandedOver.Line(
+                        Words.sentence(spec.fittings().pickups().get(p).place().label()),
+                        unit.suffix(),
+                        side.name().toLowerCase(Locale.ROOT),
+                        gap.found(),
+                        gap.now(),
+                        gap.reckoned(),
+                        gap.verdict(),
+                        gap.verdictText()));
+            }
+        return lines;
     }
 
     private JobView.ClosingRow closing(int pickup, PickupsView.GapRow gap) {

@@ -1,0 +1,18 @@
+package barytone.server.job;
+
+import barytone.core.instrument.InstrumentKind;
+
+/** What is said to whoever takes an instrument home. */
+final class HandOverWords {
+    private HandOverWords() {}
+
+    /** When to look again, as far as the kind of instrument tells. */
+    static String lookAgain(InstrumentKind kind) {
+        return switch (kind) {
+            case FLAT_TOP, TWELVE_STRING, NYLON, ARCHTOP, MANDOLIN ->
+                "When the heating comes on, or at other strings or another tuning: its top moves with the air.";
+            case ELECTRIC, SEMI_HOLLOW, BARITONE, BASS_4, BASS_5, BASS_6 ->
+                "At the third change of strings, or sooner with other gauges or another tuning, or when it buzzes.";
+        };
+    }
+}

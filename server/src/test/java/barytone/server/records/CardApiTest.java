@@ -1,0 +1,145 @@
+package barytone.server.records;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barytone.server.TestClock;
+import barytone.server.job.JobsOverHttp;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The card that goes home with an instrument. */
+class CardApiTest extends JobsOverHttp {
+    private static byte[] pdf(long job, String paper) {
+        return app().bytes("/api/jobs/" + job + "/card/pdf?paper=" + paper);
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    private static long finished(String player) {
+        long job = open(opening(player, "ELECTRIC", "E A D G B E", 21, 16, ",\"threadPitch\":\"0.5\"")
+                .replace("\"complaint\":\"\"", "\"complaint\":\"Buzzes low down, <b>always</b> & everywhere\""));
+        post(job, "air", ",\"place\":\"room\",\"humidity\":\"38\"");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 2.4);
+        post(
+                job,
+                "hand-over",
+                ",\"found\":\"The first string stood high.\",\"advice\":\"Keep it in its case.\",\"lookAgain\":\"In May, after the heating.\"");
+        assertThat(post(job, "close", "").status()).isEqualTo(200);
+        return job;
+    }
+
+    @Test
+    void theCardIsOnePageWithAllThatWasFoundAndLeft() throws IOException {
+        long job = finished("Card Holder");
+        byte[] pdf = pdf(job, "a4");
+        String text = text(pdf);
+        assertThat(text)
+                .contains("Loan of Card Holder", "Card Holder", "came 3 February 2031")
+                .contains("Buzzes low down, <b>always</b> & everywhere")
+                .contains("The first string stood high.", "Keep it in its case.", "In May, after the heating.")
+                .contains("Action, mm", "1.80", "2.40", "open string, at fret 12")
+                .contains("Action, 1 e:")
+                .contains("The rod was not turned.")
+                .contains("Strings 10 13 17 26w 36w 46w")
+                .contains("38");
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isBetween(594f, 596f);
+            List<String> loose = new ArrayList<>();
+            for (COSName name : document.getPage(0).getResources().getFontNames()) {
+                PDFont font = document.getPage(0).getResources().getFont(name);
+                if (!font.isEmbedded()) loose.add(font.getName());
+            }
+            assertThat(loose).as("letters that are not embedded").isEmpty();
+        }
+        try (PDDocument letter = Loader.loadPDF(pdf(job, "letter"))) {
+            assertThat(letter.getPage(0).getMediaBox().getWidth()).isBetween(611f, 613f);
+        }
+        assertThat(app().get("/api/jobs/" + job + "/card/pdf?paper=napkin").status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void theCardOfAClosedJobNeverChanges() {
+        long job = finished("Steadfast");
+        byte[] before = pdf(job, "a4");
+        String card = app().get("/api/jobs/" + job + "/card").text();
+        TestClock.set(Instant.parse("2034-02-03T09:00:00Z"));
+        long instrument = job(job).get("instrumentId").asLong();
+        ObjectNode facts =
+                ((ObjectNode) app().get("/api/instruments/" + instrument).json().get("facts")).deepCopy();
+        long version = facts.remove("version").asLong();
+        facts.remove("kindLabel");
+        facts.put("name", "Renamed").put("strings", "11 14 18 28w 38w 49w");
+        app().post("/api/jobs", """
+                {"requestKey":"later-%d","player":"Another","touch":"light","complaint":"","instrumentId":%d,
+                 "instrumentVersion":%d,"instrument":%s}""".formatted(job, instrument, version, facts));
+        app().put(
+                        "/api/instruments/" + instrument + "/about",
+                        "{\"version\":1,\"make\":\"New make\",\"notes\":\"\",\"doNotTouch\":\"\"}");
+        assertThat(app().get("/api/instruments/" + instrument)
+                        .json()
+                        .at("/facts/name")
+                        .asString())
+                .isEqualTo("Renamed");
+        assertThat(pdf(job, "a4")).isEqualTo(before);
+        assertThat(app().get("/api/jobs/" + job + "/card?unit=thou").text()).isEqualTo(card);
+    }
+
+    @Test
+    void aJobThatIsOpenedAgainGetsAnotherCardWhenItIsClosedAgain() {
+        long job = finished("Reopener");
+        post(job, "reopen", "");
+        assertThat(app().get("/api/jobs/" + job + "/card?unit=thou")
+                        .json()
+                        .at("/tables/0/unit")
+                        .asString())
+                .isEqualTo("thou");
+        read(job, "ACTION", 1, "1.3");
+        read(job, "ACTION", 1, "1.3");
+        post(job, "close", "");
+        JsonNode left = app().get("/api/jobs/" + job + "/card").json();
+        assertThat(left.get("residuals")).isEmpty();
+        assertThat(left.get("ready").asString())
+                .contains("Loan of Reopener is ready (ticket 0", "action 1.80 / 1.30 mm, bass / treble.");
+        assertThat(left.get("address").asString())
+                .startsWith("http://127.0.0.1:")
+                .contains("/instruments/");
+    }
+
+    @Test
+    void anyNameAndALongComplaintMakeACard() throws IOException {
+        long job = open(opening("😀 שלום مرحبا Ćwikła", "ELECTRIC", "E A D G B E", 21, 16, "")
+                .replace("\"complaint\":\"\"", "\"complaint\":\"" + "It buzzes. ".repeat(900) + "\""));
+        post(job, "close", "");
+        byte[] pdf = pdf(job, "a4");
+        assertThat(text(pdf)).contains("Ćwikła", "Nothing was read.", "It buzzes.");
+        assertThat(app().get("/api/jobs/" + job + "/card").json().get("player").asString())
+                .isEqualTo("😀 שלום مرحبا Ćwikła");
+        assertThat(app().get("/api/jobs/" + job + "/card/print").text()).contains("😀 שלום مرحبا");
+    }
+
+    @Test
+    void aForgottenPersonIsTakenOffTheirCards() throws IOException {
+        long job = finished("Offcard Sailor");
+        long player = job(job).get("playerId").asLong();
+        app().post("/api/players/" + player + "/forget", "{\"sure\":true}");
+        assertThat(app().get("/api/jobs/" + job + "/card").json().get("player").asString())
+                .isEqualTo("Forgotten player");
+        assertThat(text(pdf(job, "a4"))).doesNotContain("\nOffcard Sailor");
+    }
+}

@@ -1,0 +1,159 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { answer, api, type JobView } from "../app/api";
+import { useUnit } from "../app/unit";
+import { TextArea } from "../records/TextArea";
+import { Button, Field, Trouble } from "../ui/controls";
+import { AirForm } from "./AirForm";
+import { FoundAndLeft } from "./panels";
+import type { Send } from "./useJob";
+
+interface Written {
+  found: string;
+  advice: string;
+  lookAgain: string;
+}
+
+/** As found and as left side by side, and what the player is told: before the job is closed and after. */
+export function ClosePanel({
+  job,
+  send,
+  trouble,
+  onDone,
+  working,
+}: {
+  job: JobView;
+  send: Send;
+  trouble: string | null;
+  onDone: () => void;
+  working: boolean;
+}) {
+  const { found, advice, lookAgain, usual } = job.handOver;
+  const form = useForm<Written>({ defaultValues: { found, advice, lookAgain } });
+  // kept as soon as a field is left: a panel is closed sooner than one thinks
+  const keep = async (typed: Written) => {
+    if (JSON.stringify(typed) === JSON.stringify({ found, advice, lookAgain })) return true;
+    const written = await send(
+      (stamp, params) =>
+        api.POST("/api/jobs/{id}/hand-over", { params, body: { ...stamp, ...typed } }),
+      true,
+    );
+    return written !== null;
+  };
+  const onBlur = () => void keep(form.getValues());
+  const close = async (typed: Written) => {
+    if (!(await keep(typed))) return;
+    const closed = await send((stamp, params) =>
+      api.POST("/api/jobs/{id}/close", { params, body: stamp }),
+    );
+    if (closed !== null) onDone();
+  };
+  return (
+    <>
+      <FoundAndLeft job={job} />
+      {job.closed ? (
+        <CardLinks job={job} />
+      ) : (
+        <>
+          <div className="mt-5">
+            <AirForm job={job} send={send} working={working} label="The air as it leaves" />
+          </div>
+          <form
+            className="mt-4 flex flex-col gap-3"
+            onSubmit={(event) => void form.handleSubmit(close)(event)}
+          >
+            <Field label="What was found about the complaint, for the player">
+              <TextArea
+                maxLength={2000}
+                {...form.register("found", { onBlur })}
+                defaultValue={found}
+              />
+            </Field>
+            <Field label="Advice">
+              <TextArea
+                maxLength={2000}
+                {...form.register("advice", { onBlur })}
+                defaultValue={advice}
+              />
+            </Field>
+            <Field label="When to look again, and why" hint={`If left empty: ${usual}`}>
+              <TextArea
+                maxLength={2000}
+                {...form.register("lookAgain", { onBlur })}
+                defaultValue={lookAgain}
+              />
+            </Field>
+            {trouble !== null && <Trouble text={trouble} />}
+            <div className="flex flex-wrap items-center gap-4">
+              <Button strong type="submit" disabled={working} className="text-[18px]" autoFocus>
+                {job.closing.ready ? "Close the job" : "Close it as it is"}
+              </Button>
+              <a
+                href={`/api/jobs/${String(job.id)}/card/print?unit=${job.unit}`}
+                target="_blank"
+                rel="noreferrer"
+                className="inline-flex min-h-11 items-center text-[16px] underline"
+              >
+                The card as it stands
+              </a>
+            </div>
+          </form>
+        </>
+      )}
+    </>
+  );
+}
+
+/** The card that goes home with the instrument, and a text for a message. */
+export function CardLinks({ job }: { job: JobView }) {
+  const { unit } = useUnit();
+  const [copied, setCopied] = useState(false);
+  const card = useQuery({
+    queryKey: ["card", job.id, job.seq],
+    queryFn: () =>
+      answer(api.GET("/api/jobs/{id}/card", { params: { path: { id: job.id }, query: { unit } } })),
+  });
+  const at = `/api/jobs/${String(job.id)}/card`;
+  const links = [
+    ["Show and print the card", `${at}/print`],
+    ["PDF, A4", `${at}/pdf?paper=a4`],
+    ["PDF, Letter", `${at}/pdf?paper=letter`],
+    ["JSON", at],
+  ] as const;
+  return (
+    <section aria-label="Hand-over card" className="mt-5 border-t-4 border-lamp-deep pt-3">
+      <h3 className="wide text-[18px] font-bold">The card that goes home with it</h3>
+      <p className="flex flex-wrap gap-x-6">
+        {links.map(([label, href]) => (
+          <a
+            key={href}
+            href={href}
+            target="_blank"
+            rel="noreferrer"
+            className="inline-flex min-h-11 items-center text-[17px] underline"
+          >
+            {label}
+          </a>
+        ))}
+      </p>
+      {card.error !== null && <Trouble text={card.error.message} />}
+      {card.data !== undefined && (
+        <div className="mt-2">
+          <p className="text-[14px] font-semibold text-mute">A text to send</p>
+          <p className="border-l-4 border-line-strong bg-paper px-3 py-2 text-[17px]">
+            {card.data.ready}
+          </p>
+          <Button
+            className="mt-2"
+            onClick={() =>
+              void navigator.clipboard.writeText(card.data.ready).then(() => setCopied(true))
+            }
+          >
+            {copied ? "Copied" : "Copy it"}
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
