@@ -331,6 +331,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Writes down what was agreed.
+         * @description Writes down what was agreed. Prices are in the shop's currency, with its tax as it is now.
+         */
+        post: operations["writeAgreement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/air": {
         parameters: {
             query?: never;
@@ -1823,6 +1843,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shop's price list. */
+        get: operations["prices"];
+        /** Keeps the price list; jobs on which something was agreed keep what they have. */
+        put: operations["keepPrices"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/schools": {
         parameters: {
             query?: never;
@@ -2086,6 +2124,39 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description All that is agreed, in place of what was agreed before. */
+        AgreementTyped: {
+            /** @description who accepted it; null or empty while nobody has */
+            acceptedBy?: string;
+            /** @description at the counter, by telephone… */
+            acceptedHow?: string;
+            /** Format: int64 */
+            after: number;
+            key: string;
+            lines: components["schemas"]["LineTyped"][];
+            /** @description a day as in 2031-02-06; null or empty when none is promised */
+            promised?: string;
+            /** @description what the instrument is worth, a sum; null or empty when nobody said */
+            worth?: string;
+        };
+        /** @description What was agreed with the player. */
+        AgreementView: {
+            acceptedBy: string;
+            acceptedHow: string;
+            lines: components["schemas"]["LineView"][];
+            /** @description the day as a date, 2031-02-06; empty when none was promised */
+            promised: string;
+            /** @description the same in words */
+            promisedDay: string;
+            /** @description whether it is worth it; null when that need not be asked */
+            question?: string;
+            /** @description what the total is made of, in words */
+            sums: string[];
+            /** @description what is to be paid, with its currency */
+            total: string;
+            /** @description what the instrument is worth, as it is typed; empty when nobody said */
+            worth: string;
+        };
         /** @description The air as it was read, relative humidity in %. */
         AirPointView: {
             /** Format: date-time */
@@ -2154,6 +2225,14 @@ export interface components {
             now: string;
             open: components["schemas"]["JobCard"][];
         };
+        /** @description What was agreed and what it comes to. */
+        Bill: {
+            items: components["schemas"]["Item"][];
+            /** @description what was offered and not taken, with why */
+            offers: components["schemas"]["Item"][];
+            sums: string[];
+            total: string;
+        };
         /** @description How a string runs to its post. */
         BreakAngleAsked: {
             /** @description from slot to post */
@@ -2207,6 +2286,8 @@ export interface components {
             advice: string;
             /** @description the humidity when it came and left; empty when it was not read */
             air: string;
+            /** @description what was agreed; null when nothing was written down */
+            bill?: components["schemas"]["Bill"];
             /** @description the day on which it came */
             came: string;
             /** @description what will not last */
@@ -2879,6 +2960,11 @@ export interface components {
             warnings: string[];
             ways: components["schemas"]["ToneWaysView"];
         };
+        /** @description A line of it; the price of what was done for nothing says so. */
+        Item: {
+            price: string;
+            text: string;
+        };
         /** @description A job on the bench. */
         JobCard: {
             complaint: string;
@@ -2911,6 +2997,8 @@ export interface components {
         JobView: {
             action: components["schemas"]["HeightView"];
             advice: components["schemas"]["AdviceView"];
+            /** @description what was agreed with the player; null while nothing was written down */
+            agreement?: components["schemas"]["AgreementView"];
             /** @description as it was read last; null when it was not read */
             air?: components["schemas"]["AirView"];
             bridge: components["schemas"]["BridgeView"];
@@ -3117,6 +3205,25 @@ export interface components {
             string: number;
             /** @description dB against the mean of the strings there; null while it was not heard */
             text?: string;
+        };
+        /** @description A line as it is typed. */
+        LineTyped: {
+            /** @enum {string} */
+            kind: "service" | "part" | "goodwill" | "offer";
+            /** @description a sum as in 35 or 35.00; empty for nothing */
+            price: string;
+            text: string;
+            /** @description an offer was made, or not taken */
+            why?: string;
+        };
+        /** @description A line. */
+        LineView: {
+            /** @enum {string} */
+            kind: "service" | "part" | "goodwill" | "offer";
+            /** @description as it is typed, without the currency */
+            price: string;
+            text: string;
+            why: string;
         };
         /** @description What was heard. */
         ListenView: {
@@ -3579,6 +3686,38 @@ export interface components {
             bass: number;
             /** Format: double */
             treble: number;
+        };
+        /** @description A line, its price as it is typed; empty while none is set. */
+        PricedView: {
+            /** @enum {string} */
+            kind: "service" | "part" | "goodwill" | "offer";
+            price: string;
+            text: string;
+        };
+        /** @description The price list. */
+        PricesView: {
+            /**
+             * Format: int32
+             * @description from what share of an instrument's worth on, in %, it is asked whether the work is worth it
+             */
+            askShare: number;
+            /** @description as it is written after a sum; may be empty */
+            currency: string;
+            /**
+             * Format: int32
+             * @description of the smallest coin
+             */
+            decimals: number;
+            services: components["schemas"]["PricedView"][];
+            /** @description in %, as it is typed */
+            tax: string;
+            /** @description whether prices are stated with it */
+            taxIncluded: boolean;
+            /**
+             * Format: int64
+             * @description counts changes; sent back with the next one
+             */
+            version: number;
         };
         /** @description Why something was not done. */
         Problem: {
@@ -4496,6 +4635,8 @@ export interface components {
              * @description when it was closed; when anything was last done while it is open
              */
             leftAt: string;
+            /** @description what was offered and not taken */
+            offers: string[];
             player: string;
             strings: string;
             /** Format: int64 */
@@ -5665,6 +5806,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Travel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeAgreement: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgreementTyped"];
             };
         };
         responses: {
@@ -11370,6 +11586,77 @@ export interface operations {
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    prices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PricesView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepPrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PricesView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PricesView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

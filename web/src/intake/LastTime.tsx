@@ -51,6 +51,11 @@ export function LastTime({
             ))}
         </dl>
       )}
+      {last?.offers.map((offer) => (
+        <p key={offer} className="mt-1">
+          <strong>Offered then, not taken:</strong> {offer}
+        </p>
+      ))}
       {last !== undefined && (
         <p className="mt-1 text-[15px] text-mute">
           As left then{last.air !== undefined && `, air ${last.air}`}. Strings {last.strings}.

@@ -39,12 +39,6 @@ export function JobBar({
         >
           <span className="truncate">{job.player}</span>
         </Link>
-        <Link
-          to={`/instruments/${String(job.instrumentId)}`}
-          className="flex min-h-11 items-center text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
-        >
-          History
-        </Link>
       </span>
       {job.settlingUntil !== undefined && (
         <Countdown

@@ -6,6 +6,7 @@ import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
 import { OrderPanel } from "./OrderPanel";
+import { AgreedPanel } from "./AgreedPanel";
 import { ClosePanel } from "./ClosePanel";
 import { InstrumentPanel } from "./panels";
 import type { Send } from "./useJob";
@@ -76,6 +77,9 @@ export function JobPanels({
           <ways.Panel {...panel} />
         </Panel>
       )}
+      <Panel open={open === "agreed"} onClose={() => onOpen(null)} title="Agreed with the player">
+        <AgreedPanel {...panel} />
+      </Panel>
       <Panel open={open === "instrument"} onClose={() => onOpen(null)} title="Instrument">
         <InstrumentPanel
           instrument={job.instrument}

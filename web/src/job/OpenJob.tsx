@@ -169,6 +169,7 @@ export function OpenJob({
             working={working}
             noting={noting}
             onNoting={setNoting}
+            onAgreed={() => setOpen("agreed")}
           />
         </div>
       </main>

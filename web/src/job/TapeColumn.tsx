@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { api, type JobView } from "../app/api";
 import { Fractions } from "../ui/Fractions";
 import { Button, Key } from "../ui/controls";
@@ -28,6 +29,7 @@ export function TapeColumn({
   working,
   noting,
   onNoting,
+  onAgreed,
 }: {
   job: JobView;
   send: Send;
@@ -35,6 +37,7 @@ export function TapeColumn({
   working: boolean;
   noting: boolean;
   onNoting: (open: boolean) => void;
+  onAgreed: () => void;
 }) {
   const [note, setNote] = useState("");
   const [all, setAll] = useState(false);
@@ -107,6 +110,17 @@ export function TapeColumn({
           )}
         </div>
       )}
+      <button
+        type="button"
+        onClick={onAgreed}
+        className="mb-2 min-h-11 w-full text-left text-[15px] leading-tight"
+      >
+        <span className="underline">Agreed</span>
+        {job.agreement === undefined
+          ? ": nothing written down"
+          : `: ${job.agreement.total}${job.agreement.promisedDay === "" ? "" : `, for ${job.agreement.promisedDay}`}`}
+        <Key name="Shift+Q" />
+      </button>
       {airing && (
         <div className="mb-2">
           <AirForm
@@ -175,6 +189,12 @@ export function TapeColumn({
           Show all {job.tape.length} lines
         </Button>
       )}
+      <Link
+        to={`/instruments/${String(job.instrumentId)}`}
+        className="mt-2 flex min-h-11 items-center text-[16px] underline"
+      >
+        Earlier visits of this instrument
+      </Link>
     </section>
   );
 }

@@ -79,6 +79,11 @@ function Visit({ view, visit }: { view: View; visit: Schemas["VisitView"] }) {
           {visit.strings}
           {visit.air !== undefined && `; air ${visit.air}`}
         </p>
+        {visit.offers.map((offer) => (
+          <p key={offer} className="text-[15px]">
+            Offered, not taken: {offer}
+          </p>
+        ))}
       </div>
       {visit.figures.length === 0 ? (
         <p className="text-[16px] text-mute">Nothing was read.</p>

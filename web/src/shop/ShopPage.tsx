@@ -10,6 +10,7 @@ import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { Backups } from "./Backups";
 import { Efforts } from "./Efforts";
+import { PriceList } from "./PriceList";
 import { Schools } from "./Schools";
 
 const KEYS: readonly HelpLine[] = [
@@ -74,6 +75,7 @@ export function ShopPage() {
             />
           )}
           <Efforts />
+          <PriceList />
           <Backups />
         </section>
       </main>

@@ -11,7 +11,16 @@ export type Station = Schemas["AdviceView"]["station"];
 
 /** The panel that lies over the job; null when none does. */
 export type Open =
-  "help" | "habit" | "target" | "ways" | "order" | "extras" | "close" | "instrument" | null;
+  | "help"
+  | "habit"
+  | "target"
+  | "ways"
+  | "order"
+  | "extras"
+  | "close"
+  | "instrument"
+  | "agreed"
+  | null;
 
 /** What the ledger of a station is given: the left column of the page. */
 export interface LedgerProps {

@@ -1,5 +1,6 @@
 package barytone.core.job;
 
+import barytone.core.agreement.Agreement;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
@@ -119,6 +120,9 @@ public interface JobEvent {
      * @param lookAgain when to look again, and why
      */
     record HandOverWritten(String found, String advice, String lookAgain) implements JobEvent {}
+
+    /** What was agreed with the player; a later one takes the place of an earlier one. */
+    record AgreementSet(Agreement agreement) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}

@@ -18,6 +18,7 @@ import barytone.server.instruments.Instruments;
 import barytone.server.job.Intake;
 import barytone.server.job.JobLog;
 import barytone.server.people.People;
+import barytone.server.shop.PriceList;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -39,6 +40,7 @@ class DemoJobs implements ApplicationRunner {
     private final JobLog log;
     private final Instruments instruments;
     private final People people;
+    private final PriceList prices;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final boolean demo;
@@ -48,6 +50,7 @@ class DemoJobs implements ApplicationRunner {
             JobLog log,
             Instruments instruments,
             People people,
+            PriceList prices,
             Clock clock,
             TransactionTemplate transaction,
             @Value("${barytone.demo:false}") boolean demo) {
@@ -55,6 +58,7 @@ class DemoJobs implements ApplicationRunner {
         this.log = log;
         this.instruments = instruments;
         this.people = people;
+        this.prices = prices;
         this.clock = clock;
         this.transaction = transaction;
         this.demo = demo;
@@ -76,6 +80,7 @@ class DemoJobs implements ApplicationRunner {
             eider();
             redshank();
             lapwing();
+            prices.keep(0, SaltholmPrices.LIST);
             new SaltholmYears(intake, log, instruments, people, clock.instant()).tell();
         });
     }

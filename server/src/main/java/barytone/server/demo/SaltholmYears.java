@@ -1,5 +1,7 @@
 package barytone.server.demo;
 
+import barytone.core.agreement.Agreement;
+import barytone.core.agreement.Money;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
@@ -10,6 +12,8 @@ import barytone.server.job.JobLog;
 import barytone.server.people.People;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Two years of visits of five of the loan instruments: seasons, drift, and what was put right. */
 final class SaltholmYears {
@@ -22,6 +26,9 @@ final class SaltholmYears {
     private final People people;
     private final Instant now;
     private long ticket = FIRST_TICKET;
+
+    /** The island's own money. */
+    static final Money SHELLS = new Money("shells", 2);
 
     SaltholmYears(Intake intake, JobLog log, Instruments instruments, People people, Instant now) {
         this.intake = intake;
@@ -60,11 +67,24 @@ final class SaltholmYears {
                             dry
                                     ? "Kept in the case with a humidifier for four days."
                                     : "Aired in the saloon for three days.")
+                    .add(agreed(dry))
                     .after(4 * 24 * 60)
                     .add(new JobEvent.AirRead(JobEvent.AirRead.Place.CASE, 46, null))
                     .action(spread(bass + perPoint, treble + perPoint))
                     .add(new JobEvent.Closed());
         }
+    }
+
+    /** What the island pays, and what it puts off. */
+    private static JobEvent agreed(boolean dry) {
+        List<Agreement.Line> lines = new ArrayList<>(List.of(
+                new Agreement.Line(Agreement.Kind.SERVICE, "Setup: relief, nut, action, intonation", 6500, ""),
+                new Agreement.Line(Agreement.Kind.GOODWILL, "Loose screws tightened", 0, "")));
+        if (!dry)
+            lines.add(new Agreement.Line(
+                    Agreement.Kind.OFFER, "Fret ends dressed", 3500, "they stand out in winter only"));
+        return new JobEvent.AgreementSet(
+                new Agreement(SHELLS, 0, true, lines, null, 50, null, "the boatswain", "at the counter"));
     }
 
     private void solid(String name, double relief, double creep, double bass, double treble, String complaint) {

@@ -55,6 +55,7 @@ class EventCodec {
         kinds.put("strings-changed", JobEvent.StringsChanged.class);
         kinds.put(AIR, JobEvent.AirRead.class);
         kinds.put("hand-over", JobEvent.HandOverWritten.class);
+        kinds.put("agreement", JobEvent.AgreementSet.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

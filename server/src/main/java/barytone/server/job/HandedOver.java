@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param air the humidity when it came and when it left; null when it was not read
  * @param found the lowest string over the neck as found; null when it was not read
  * @param now the same as left
+ * @param agreement what was agreed; null when nothing was written down
  * @param written what was written for the player
  */
 public record HandedOver(
@@ -29,6 +30,7 @@ public record HandedOver(
         @Nullable String air,
         @Nullable Profile found,
         @Nullable Profile now,
+        @Nullable AgreementView agreement,
         HandOverView written) {
 
     /**

@@ -5,6 +5,7 @@ import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.JOB_TOLD;
 
+import barytone.core.agreement.Agreement;
 import barytone.core.history.Air;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
@@ -105,6 +106,16 @@ public class JobLog {
     public record Opened(Job job, List<LoggedEvent> log, JobState state) {
         long seq() {
             return log.isEmpty() ? 0 : log.getLast().seq();
+        }
+
+        /** What was agreed on it last; null while nothing was written down. */
+        public @Nullable Agreement agreed() {
+            return log.reversed().stream()
+                    .filter(e -> e.event() instanceof JobEvent.AgreementSet
+                            && !state.undone().contains(e.seq()))
+                    .map(e -> ((JobEvent.AgreementSet) e.event()).agreement())
+                    .findFirst()
+                    .orElse(null);
         }
 
         /** A pickup of the instrument, counted from the neck and from 0. */

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param playerId whose page tells what they brought
  * @param handOver what was written for the player
  * @param air as it was read last; null when it was not read
+ * @param agreement what was agreed with the player; null while nothing was written down
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -48,6 +49,7 @@ public record JobView(
         ClosingView closing,
         HandedOver.HandOverView handOver,
         @Nullable AirView air,
+        @Nullable AgreementView agreement,
         @JsonAnyGetter Map<String, Object> rooms) {
 
     /**

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
+import barytone.core.agreement.Agreement;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
@@ -88,6 +89,7 @@ final class JobViewer {
                 closing(),
                 written(),
                 air(),
+                agreement(),
                 parts());
     }
 
@@ -199,6 +201,7 @@ final class JobViewer {
                                         + " when it left",
                 profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
                 profile(state.estimate(), false),
+                agreement(),
                 written());
     }
 
@@ -211,6 +214,11 @@ final class JobViewer {
                 : state.look(Station.RELIEF, bass).isPresent()
                         && state.look(Station.ACTION, bass).isPresent();
         return read ? sections.profile(estimate, bass) : null;
+    }
+
+    private @Nullable AgreementView agreement() {
+        Agreement agreed = opened.agreed();
+        return agreed == null ? null : AgreementWords.view(agreed);
     }
 
     private JobView.@Nullable AirView air() {

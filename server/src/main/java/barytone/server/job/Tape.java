@@ -155,6 +155,7 @@ final class Tape {
                 "Other strings: " + e.to() + (e.from().isEmpty() ? "" : ", before " + e.from());
             case JobEvent.AirRead e -> AirWords.line(e);
             case JobEvent.HandOverWritten ignored -> "Written for the card";
+            case JobEvent.AgreementSet e -> AgreementWords.line(e.agreement());
             case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param work what was done
  * @param residuals what is not as it was wanted
  * @param cautions what will not last
+ * @param bill what was agreed; null when nothing was written down
  * @param advice what the player can do; empty when nothing was written
  * @param picture the lowest string over the frets before and after, as SVG; null when it was not read
  * @param address of the instrument's page; empty when it is not known
@@ -42,11 +43,22 @@ record Card(
         List<String> work,
         List<String> residuals,
         List<String> cautions,
+        @Nullable Bill bill,
         String advice,
         String lookAgain,
         @Nullable String picture,
         String address,
         String ready) {
+
+    /**
+     * What was agreed and what it comes to.
+     *
+     * @param offers what was offered and not taken, with why
+     */
+    record Bill(List<Item> items, List<String> sums, String total, List<Item> offers) {}
+
+    /** A line of it; the price of what was done for nothing says so. */
+    record Item(String text, String price) {}
 
     /** As found and as left of a quantity, a column for each string or side. */
     record Table(String quantity, String unit, List<Column> columns) {}
@@ -79,6 +91,7 @@ record Card(
                 work,
                 residuals,
                 cautions,
+                bill,
                 advice,
                 lookAgain,
                 picture,

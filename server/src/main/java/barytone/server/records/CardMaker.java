@@ -1,7 +1,9 @@
 package barytone.server.records;
 
+import barytone.core.agreement.Agreement;
 import barytone.core.quantity.Units;
 import barytone.server.instruments.Instruments;
+import barytone.server.job.AgreementView;
 import barytone.server.job.HandedOver;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobLog;
@@ -15,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Makes the card of a job from what it hands over. */
@@ -63,6 +66,7 @@ class CardMaker {
                         .map(line -> line.quantity() + ", " + line.column() + ": " + line.verdictText())
                         .toList(),
                 all.onRecord(),
+                bill(all.agreement()),
                 all.written().advice(),
                 all.written().lookAgain().isEmpty()
                         ? all.written().usual()
@@ -91,6 +95,22 @@ class CardMaker {
                                 line.reckoned()))
                         .toList())));
         return tables;
+    }
+
+    private static Card.@Nullable Bill bill(@Nullable AgreementView agreed) {
+        if (agreed == null || agreed.lines().isEmpty()) return null;
+        return new Card.Bill(
+                agreed.lines().stream()
+                        .filter(l -> l.kind() != Agreement.Kind.OFFER)
+                        .map(l -> new Card.Item(
+                                l.text(), l.kind() == Agreement.Kind.GOODWILL ? "for nothing" : l.price()))
+                        .toList(),
+                agreed.sums(),
+                agreed.total(),
+                agreed.lines().stream()
+                        .filter(l -> l.kind() == Agreement.Kind.OFFER)
+                        .map(l -> new Card.Item(l.text() + (l.why().isEmpty() ? "" : ": " + l.why()), l.price()))
+                        .toList());
     }
 
     /** “Ready” in a sentence or two, to be copied into a message. */

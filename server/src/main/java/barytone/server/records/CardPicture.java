@@ -38,7 +38,8 @@ final class CardPicture {
 
     /** The neck under its crowns. */
     private static String board(HandedOver.Profile left, double scale) {
-        StringBuilder path = new StringBuilder(String.format(Locale.ROOT, "M%.2f %.2f", LEFT, HEIGHT));
+        StringBuilder path =
+                new StringBuilder(String.format(Locale.ROOT, "M%.2f %.2fL%.2f %.2f", LEFT, HEIGHT, LEFT, GROUND));
         IntStream.range(0, left.x().size())
                 .forEach(i -> path.append(String.format(
                         Locale.ROOT,

@@ -61,6 +61,7 @@ record InstrumentPage(
      * @param leftAt when it was closed; when anything was last done while it is open
      * @param broken whether it cannot be shown
      * @param air the humidity, when it came and when it left; null when it was not read
+     * @param offers what was offered and not taken
      */
     record VisitView(
             long job,
@@ -74,6 +75,7 @@ record InstrumentPage(
             String strings,
             String tuning,
             @Nullable String air,
+            List<String> offers,
             List<FigureView> figures) {}
 
     /** A figure of a visit, as found and as left; null where it was not read. */

@@ -1,5 +1,6 @@
 package barytone.server.records;
 
+import barytone.core.agreement.Agreement;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Normal;
 import barytone.core.history.Air;
@@ -121,7 +122,19 @@ class InstrumentViewer {
         Visit visit = told.visit();
         if (opened == null || visit == null)
             return new InstrumentPage.VisitView(
-                    told.job(), 0, Instant.EPOCH, Instant.EPOCH, false, true, "", "", "", "", null, List.of());
+                    told.job(),
+                    0,
+                    Instant.EPOCH,
+                    Instant.EPOCH,
+                    false,
+                    true,
+                    "",
+                    "",
+                    "",
+                    "",
+                    null,
+                    List.of(),
+                    List.of());
         JobLog.Job job = opened.job();
         return new InstrumentPage.VisitView(
                 job.id(),
@@ -135,10 +148,20 @@ class InstrumentViewer {
                 visit.strings(),
                 visit.tuning(),
                 airOf(visit),
+                offers(opened.agreed()),
                 visit.figures().stream()
                         .map(f -> new InstrumentPage.FigureView(
                                 f.code(), whole(words, f, f.found()), whole(words, f, f.left())))
                         .toList());
+    }
+
+    private static List<String> offers(@Nullable Agreement agreed) {
+        if (agreed == null) return List.of();
+        return agreed.lines().stream()
+                .filter(l -> l.kind() == Agreement.Kind.OFFER)
+                .map(l -> l.text() + ", " + agreed.money().show(l.price())
+                        + (l.why().isEmpty() ? "" : ": " + l.why()))
+                .toList();
     }
 
     private static @Nullable String airOf(Visit visit) {

@@ -2,6 +2,7 @@ package barytone.server.records;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.server.RunningBarytone.Answer;
 import barytone.server.TestClock;
 import barytone.server.job.JobsOverHttp;
 import java.io.IOException;
@@ -13,12 +14,18 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The card that goes home with an instrument. */
 class CardApiTest extends JobsOverHttp {
+    @BeforeEach
+    void aMondayInFebruary() {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+    }
+
     private static byte[] pdf(long job, String paper) {
         return app().bytes("/api/jobs/" + job + "/card/pdf?paper=" + paper);
     }
@@ -141,5 +148,60 @@ class CardApiTest extends JobsOverHttp {
         assertThat(app().get("/api/jobs/" + job + "/card").json().get("player").asString())
                 .isEqualTo("Forgotten player");
         assertThat(text(pdf(job, "a4"))).doesNotContain("\nOffcard Sailor");
+    }
+
+    @Test
+    void whatWasAgreedStandsOnTheCardWithItsSumAndWhatWasOffered() throws IOException {
+        long version = app().get("/api/shop/prices").json().get("version").asLong();
+        app().put("/api/shop/prices", """
+                {"version":%d,"currency":"crowns","decimals":2,"tax":"25","taxIncluded":false,"askShare":50,
+                 "services":[{"kind":"service","text":"Setup","price":"65"}]}""".formatted(version));
+        long job = electric("Payer");
+        String lines = """
+                ,"lines":[{"kind":"service","text":"Setup","price":"65"},
+                          {"kind":"part","text":"Set of strings","price":"12.50"},
+                          {"kind":"goodwill","text":"Loose screws tightened","price":""},
+                          {"kind":"offer","text":"Fret ends dressed","price":"35","why":"next time"}],
+                 "worth":"150","promised":"2031-02-06","acceptedBy":"Payer","acceptedHow":"by telephone"
+                """;
+        Answer written = post(job, "agreement", lines);
+        assertThat(written.status()).as(written.text()).isEqualTo(200);
+        JsonNode agreed = written.json();
+        assertThat(agreed.at("/tape/0/text").asString())
+                .isEqualTo("Agreed: 3 lines, 96.88\u00a0crowns, for Thursday 6 February; accepted by Payer");
+        assertThat(agreed.at("/agreement/question").asString()).startsWith("This comes to 65 % of what it is worth");
+        assertThat(post(job, "agreement", lines.replace("2031-02-06", "2031-02-02"))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .isEqualTo("promised: given 2031-02-02; allowed is today or a day to come.");
+        assertThat(post(job, "agreement", lines.replace("12.50", "12.505")).status())
+                .isEqualTo(400);
+        // the shop's prices change; what was agreed does not
+        app().put("/api/shop/prices", """
+                {"version":%d,"currency":"shells","decimals":0,"tax":"0","taxIncluded":true,"askShare":50,"services":[]}""".formatted(version + 1));
+        assertThat(job(job).at("/agreement/total").asString()).isEqualTo("96.88\u00a0crowns");
+        post(job, "close", "");
+        assertThat(text(pdf(job, "a4")))
+                .contains("Set of strings", "12.50", "for nothing", "plus 25 % tax", "96.88")
+                .contains("Offered and not taken", "Fret ends dressed: next time");
+        assertThat(post(job, "agreement", ",\"lines\":[]").status()).isEqualTo(409);
+    }
+
+    @Test
+    void twoWindowsDoNotOverwriteEachOthersPrices() {
+        long version = app().get("/api/shop/prices").json().get("version").asLong();
+        String body = """
+                {"version":%d,"currency":"crowns","decimals":2,"tax":"%s","taxIncluded":false,"askShare":50,"services":[]}""";
+        assertThat(app().put("/api/shop/prices", body.formatted(version, "12,5"))
+                        .json()
+                        .get("tax")
+                        .asString())
+                .isEqualTo("12.5");
+        assertThat(app().put("/api/shop/prices", body.formatted(version, "10")).status())
+                .isEqualTo(409);
+        assertThat(app().put("/api/shop/prices", body.formatted(version + 1, "140"))
+                        .status())
+                .isEqualTo(400);
     }
 }

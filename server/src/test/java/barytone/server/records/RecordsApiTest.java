@@ -10,12 +10,18 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Instruments and players that come back: found again, told with their history, found to be the same, forgotten. */
 class RecordsApiTest extends JobsOverHttp {
+    @BeforeEach
+    void aMondayInFebruary() {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+    }
+
     private static JsonNode instrument(long id) {
         return app().get("/api/instruments/" + id).json();
     }
