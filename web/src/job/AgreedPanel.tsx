@@ -83,7 +83,7 @@ export function AgreedPanel({ job, send, trouble, onDone }: PanelProps) {
         {lines.fields.map((field, i) => (
           <li
             key={field.id}
-            className="grid grid-cols-[1fr_7rem_auto] items-end gap-2 border-t border-line py-2 sm:grid-cols-[10rem_1fr_7rem_auto]"
+            className="grid grid-cols-[1fr_7rem_auto] items-end gap-2 border-t border-line py-2 sm:grid-cols-[8.5rem_1fr_5.5rem_auto]"
           >
             <div className="col-span-3 sm:col-span-1">
               <Field label="What it is">
@@ -107,6 +107,7 @@ export function AgreedPanel({ job, send, trouble, onDone }: PanelProps) {
               <TextInput
                 inputMode="decimal"
                 className="text-right"
+                readOnly={typed[i]?.kind === "goodwill"}
                 {...form.register(`lines.${i}.price`)}
                 defaultValue={field.price}
               />

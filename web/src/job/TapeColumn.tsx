@@ -112,6 +112,7 @@ export function TapeColumn({
       )}
       <button
         type="button"
+        aria-keyshortcuts="Shift+Q"
         onClick={onAgreed}
         className="mb-2 min-h-11 w-full text-left text-[15px] leading-tight"
       >
@@ -119,7 +120,6 @@ export function TapeColumn({
         {job.agreement === undefined
           ? ": nothing written down"
           : `: ${job.agreement.total}${job.agreement.promisedDay === "" ? "" : `, for ${job.agreement.promisedDay}`}`}
-        <Key name="Shift+Q" />
       </button>
       {airing && (
         <div className="mb-2">

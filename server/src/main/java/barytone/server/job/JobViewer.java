@@ -165,7 +165,8 @@ final class JobViewer {
         rooms.values().forEach(room -> room.asRead().ifPresent(remarks::add));
         rooms.values().forEach(room -> remarks.addAll(room.worked()));
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
-        if (!ready) remarks.add("Not finished: " + told.headline() + ".");
+        if (!ready)
+            remarks.add("Not finished: " + told.headline() + (told.headline().endsWith("?") ? "" : "."));
         return new JobView.ClosingView(
                 rooms.values().stream().flatMap(room -> room.closing().stream()).toList(), remarks, ready);
     }
