@@ -7,6 +7,7 @@ import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Trouble } from "../ui/controls";
+import { FollowUps } from "../records/FollowUps";
 import { JobRow } from "./JobRow";
 
 const KEYS: readonly HelpLine[] = [
@@ -74,6 +75,7 @@ export function BenchPage() {
             <JobRow key={card.id} card={card} place={i + 1} now={bench.data?.now ?? ""} />
           ))}
         </ol>
+        <FollowUps dueOnly />
         {bench.data !== undefined && bench.data.closed > 0 && (
           <p className="border-t border-line py-3 text-[17px]">
             <Link to="/records?closed" className="inline-flex min-h-11 items-center underline">

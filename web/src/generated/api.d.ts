@@ -55,6 +55,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All of them, the earliest day first.
+         * @description All of them, the earliest day first. One that was here again since is done.
+         */
+        get: operations["followUps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments/{id}": {
         parameters: {
             query?: never;
@@ -428,7 +448,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Closes the job: what was measured last is as left. */
+        /**
+         * Closes the job: what was measured last is as left.
+         * @description Closes the job: what was measured last is as left. What is left in the tray is asked about.
+         */
         post: operations["closeJob"];
         delete?: never;
         options?: never;
@@ -447,6 +470,23 @@ export interface paths {
         put?: never;
         /** What is advised, or one step of it, shall not be done on this job. */
         post: operations["declineAdvice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/follow-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says when the instrument is to be looked at again, and why: a temporary repair, a big move, a season. */
+        post: operations["setFollowUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -872,6 +912,40 @@ export interface paths {
         put?: never;
         /** Other strings were put on: an entry on the tape, and the gauges of the instrument. */
         post: operations["changeStrings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Something comes off the instrument: it lies in the tray until it is back. */
+        post: operations["takePart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/parts/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Something goes back on. */
+        post: operations["putPartBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1331,6 +1405,23 @@ export interface paths {
         put?: never;
         /** Takes an entry back that the job cannot be shown with. */
         post: operations["undoStoredEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/tended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Strings off or on, cleaned, oiled, hardware tightened. */
+        post: operations["noteTended"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2213,6 +2304,20 @@ export interface components {
         BarrelTold: {
             screws: components["schemas"]["Support"][];
         };
+        /** @description What came off, whether the strings are off, and when to look again. */
+        BenchLogView: {
+            /** @description the day as a date, 2031-05-06; empty when none is set */
+            followUp: string;
+            /** @description the same in words */
+            followUpDay: string;
+            /** @description why then */
+            followUpWhy: string;
+            parts: components["schemas"]["PartView"][];
+            /** @description since when the strings are off, in words; null while they are on */
+            stringsOff?: string;
+            /** @description what usually comes off such an instrument */
+            usual: string[];
+        };
         /** @description The open jobs. */
         BenchView: {
             /**
@@ -2356,6 +2461,14 @@ export interface components {
         };
         ClearanceTold: {
             frets: components["schemas"]["MarginTold"][];
+        };
+        /** @description The end of a job. */
+        Close: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @description what is left in the tray was asked about already */
+            sure?: boolean;
         };
         /** @description Some of the closed jobs. */
         ClosedView: {
@@ -2587,6 +2700,32 @@ export interface components {
             /** @enum {string} */
             flaw: "open-buzzes" | "leaves-behind-edge" | "flat-floor" | "too-wide" | "too-tight" | "too-deep" | "chipped";
             label: string;
+        };
+        /** @description When to look again. */
+        FollowUpTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description as in 2031-05-06; null or empty when it need not be looked at on a day */
+            day?: string;
+            key: string;
+            /** @description in words */
+            why?: string;
+        };
+        /** @description An instrument to look at again. */
+        FollowUpView: {
+            /** @description in words */
+            day: string;
+            /** @description whether the day has come */
+            due: boolean;
+            /** Format: int64 */
+            instrument: number;
+            /** Format: int64 */
+            job: number;
+            name: string;
+            /** Format: date */
+            on: string;
+            player: string;
+            why: string;
         };
         /** @description The advised move was made. */
         Followed: {
@@ -3001,6 +3140,8 @@ export interface components {
             agreement?: components["schemas"]["AgreementView"];
             /** @description as it was read last; null when it was not read */
             air?: components["schemas"]["AirView"];
+            /** @description what is in the tray, whether the strings are off, when to look again */
+            benchLog: components["schemas"]["BenchLogView"];
             bridge: components["schemas"]["BridgeView"];
             canRedo: boolean;
             canUndo: boolean;
@@ -3501,6 +3642,22 @@ export interface components {
             residuals: number[];
             /** Format: double */
             saddleBack: number;
+        };
+        /** @description A part that comes off, in words. */
+        PartTyped: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            part: string;
+        };
+        /** @description A part in the tray. */
+        PartView: {
+            /**
+             * Format: int64
+             * @description the place of the entry by which it came off
+             */
+            event: number;
+            text: string;
         };
         /** @description A player, by number and name. */
         PersonView: {
@@ -4351,6 +4508,16 @@ export interface components {
             trebleHigh: string;
             trebleLow: string;
         };
+        /** @description Work around the strings. */
+        TendedTyped: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @description it was asked about already */
+            sure?: boolean;
+            /** @enum {string} */
+            what: "strings-off" | "cleaned" | "oiled" | "tightened" | "strings-on";
+        };
         TensionAsked: {
             /** Format: double */
             core?: number;
@@ -4782,6 +4949,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BridgeKindView"][];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    followUps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpView"][];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -6164,7 +6360,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Plain"];
+                "application/json": components["schemas"]["Close"];
             };
         };
         responses: {
@@ -6240,6 +6436,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Decline"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setFollowUp: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowUpTyped"];
             };
         };
         responses: {
@@ -8196,6 +8467,156 @@ export interface operations {
             };
         };
     };
+    takePart: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putPartBack: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     lowerPickups: {
         parameters: {
             query?: {
@@ -10044,6 +10465,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteTended: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TendedTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */

@@ -233,6 +233,7 @@ export function NewJobPage() {
             {trouble !== null && (
               <TroubleOrQuestion
                 problem={trouble}
+                {...(page === undefined ? {} : { sure: "Take it in all the same" })}
                 onMeant={(strings) => {
                   const turned = { ...shown, strings };
                   setFacts(turned);

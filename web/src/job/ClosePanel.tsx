@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
-import { answer, api, type JobView } from "../app/api";
+import { answer, api, type JobView, type Problem } from "../app/api";
 import { useUnit } from "../app/unit";
 import { TextArea } from "../records/TextArea";
-import { Button, Field, Trouble } from "../ui/controls";
+import { Button, Field, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { AirForm } from "./AirForm";
 import { FoundAndLeft } from "./panels";
 import type { Send } from "./useJob";
@@ -20,12 +20,14 @@ export function ClosePanel({
   job,
   send,
   trouble,
+  problem,
   onDone,
   working,
 }: {
   job: JobView;
   send: Send;
   trouble: string | null;
+  problem: Problem | null;
   onDone: () => void;
   working: boolean;
 }) {
@@ -42,10 +44,10 @@ export function ClosePanel({
     return written !== null;
   };
   const onBlur = () => void keep(form.getValues());
-  const close = async (typed: Written) => {
+  const close = async (typed: Written, sure = false) => {
     if (!(await keep(typed))) return;
     const closed = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/close", { params, body: stamp }),
+      api.POST("/api/jobs/{id}/close", { params, body: { ...stamp, sure } }),
     );
     if (closed !== null) onDone();
   };
@@ -61,7 +63,7 @@ export function ClosePanel({
           </div>
           <form
             className="mt-4 flex flex-col gap-3"
-            onSubmit={(event) => void form.handleSubmit(close)(event)}
+            onSubmit={(event) => void form.handleSubmit((typed) => close(typed))(event)}
           >
             <Field label="What was found about the complaint, for the player">
               <TextArea
@@ -84,7 +86,14 @@ export function ClosePanel({
                 defaultValue={lookAgain}
               />
             </Field>
-            {trouble !== null && <Trouble text={trouble} />}
+            {trouble !== null && problem !== null && (
+              <TroubleOrQuestion
+                problem={problem}
+                sure="Close it all the same"
+                onMeant={() => undefined}
+                onSure={() => void close(form.getValues(), true)}
+              />
+            )}
             <div className="flex flex-wrap items-center gap-4">
               <Button strong type="submit" disabled={working} className="text-[18px]" autoFocus>
                 {job.closing.ready ? "Close the job" : "Close it as it is"}

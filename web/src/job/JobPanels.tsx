@@ -7,6 +7,7 @@ import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
 import { OrderPanel } from "./OrderPanel";
 import { AgreedPanel } from "./AgreedPanel";
+import { BenchLogPanel } from "./BenchLogPanel";
 import { ClosePanel } from "./ClosePanel";
 import { InstrumentPanel } from "./panels";
 import type { Send } from "./useJob";
@@ -77,6 +78,9 @@ export function JobPanels({
           <ways.Panel {...panel} />
         </Panel>
       )}
+      <Panel open={open === "log"} onClose={() => onOpen(null)} title="Tray and strings">
+        <BenchLogPanel {...panel} problem={open === null ? null : problem} />
+      </Panel>
       <Panel open={open === "agreed"} onClose={() => onOpen(null)} title="Agreed with the player">
         <AgreedPanel {...panel} />
       </Panel>
@@ -106,7 +110,7 @@ export function JobPanels({
         onClose={() => onOpen(null)}
         title={job.closed ? "As found and as left" : "Close the job"}
       >
-        <ClosePanel {...panel} working={working} />
+        <ClosePanel {...panel} problem={problem} working={working} />
       </Panel>
     </>
   );

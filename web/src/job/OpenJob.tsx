@@ -170,6 +170,7 @@ export function OpenJob({
             noting={noting}
             onNoting={setNoting}
             onAgreed={() => setOpen("agreed")}
+            onLog={() => setOpen("log")}
           />
         </div>
       </main>

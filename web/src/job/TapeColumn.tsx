@@ -30,6 +30,7 @@ export function TapeColumn({
   noting,
   onNoting,
   onAgreed,
+  onLog,
 }: {
   job: JobView;
   send: Send;
@@ -38,6 +39,7 @@ export function TapeColumn({
   noting: boolean;
   onNoting: (open: boolean) => void;
   onAgreed: () => void;
+  onLog: () => void;
 }) {
   const [note, setNote] = useState("");
   const [all, setAll] = useState(false);
@@ -120,6 +122,18 @@ export function TapeColumn({
         {job.agreement === undefined
           ? ": nothing written down"
           : `: ${job.agreement.total}${job.agreement.promisedDay === "" ? "" : `, for ${job.agreement.promisedDay}`}`}
+      </button>
+      <button
+        type="button"
+        aria-keyshortcuts="Shift+E"
+        onClick={onLog}
+        className="mb-2 min-h-11 w-full text-left text-[15px] leading-tight"
+      >
+        <span className="underline">Tray and strings</span>
+        {job.benchLog.parts.length === 0
+          ? ": nothing in the tray"
+          : `: ${String(job.benchLog.parts.length)} in the tray`}
+        {job.benchLog.stringsOff !== undefined && ", strings off"}
       </button>
       {airing && (
         <div className="mb-2">

@@ -9,6 +9,7 @@ import { useUnit } from "../app/unit";
 import { Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { ClosedJobs } from "./ClosedJobs";
+import { FollowUps } from "./FollowUps";
 import { leadsTo } from "./leadsTo";
 import { Paging } from "./Paging";
 
@@ -93,6 +94,7 @@ export function RecordsPage() {
             </Select>
           </Field>
         </div>
+        {typed === "" && what === "all" && <FollowUps />}
         {what === "closed" ? (
           <ClosedJobs words={typed} />
         ) : (

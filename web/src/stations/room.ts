@@ -20,6 +20,7 @@ export type Open =
   | "close"
   | "instrument"
   | "agreed"
+  | "log"
   | null;
 
 /** What the ledger of a station is given: the left column of the page. */

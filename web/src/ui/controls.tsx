@@ -90,8 +90,11 @@ export function TroubleOrQuestion({
   problem,
   onMeant,
   onSure,
+  sure = "Take it as typed",
 }: {
   problem: Problem;
+  /** What the button says that answers yes. */
+  sure?: string;
   /** Takes what was probably meant. */
   onMeant: (text: string) => void;
   onSure: () => void;
@@ -107,7 +110,7 @@ export function TroubleOrQuestion({
               Yes, {meant.spoken}
             </Button>
           )}
-          <Button onClick={onSure}>Take it as typed</Button>
+          <Button onClick={onSure}>{sure}</Button>
         </div>
       )}
     </div>

@@ -10,6 +10,7 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Means;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -123,6 +124,31 @@ public interface JobEvent {
 
     /** What was agreed with the player; a later one takes the place of an earlier one. */
     record AgreementSet(Agreement agreement) implements JobEvent {}
+
+    /** Something was taken off and lies in the tray. */
+    record PartTaken(String part) implements JobEvent {}
+
+    /**
+     * Something went back on.
+     *
+     * @param taken the place of the entry by which it came off
+     */
+    record PartBack(long taken) implements JobEvent {}
+
+    /** Work around the strings that moves no height. */
+    record Tended(Tending what) implements JobEvent {
+        @Override
+        public List<Integer> slackens(InstrumentSpec spec) {
+            return what == Tending.STRINGS_OFF ? spec.everyString() : List.of();
+        }
+    }
+
+    /**
+     * When the instrument is to be looked at again; a later one takes the place of an earlier one.
+     *
+     * @param day null when it need not be
+     */
+    record FollowUpSet(@Nullable LocalDate day, String why) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}

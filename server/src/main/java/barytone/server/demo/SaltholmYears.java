@@ -2,6 +2,7 @@ package barytone.server.demo;
 
 import barytone.core.agreement.Agreement;
 import barytone.core.agreement.Money;
+import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
@@ -12,6 +13,8 @@ import barytone.server.job.JobLog;
 import barytone.server.people.People;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,6 +41,33 @@ final class SaltholmYears {
         this.now = now;
     }
 
+    /** A card under a low nut: it holds for a season. */
+    private void temporary() {
+        Facts facts = DemoJobs.facts(
+                InstrumentKind.MANDOLIN,
+                "Mandolin “Dunlin”",
+                InstrumentKind.MANDOLIN.usualFittings().bridge());
+        Instant at = now.minus(Duration.ofDays(100));
+        new Story(
+                        intake,
+                        log,
+                        new Intake.NewJob(
+                                "demo-Dunlin",
+                                facts,
+                                "Island school, loan no. 11",
+                                Touch.MEDIUM,
+                                "Buzzes open.",
+                                Station.HEIGHTS),
+                        at,
+                        ticket++)
+                .relief(0.10, 0.08)
+                .note("Card under the nut until the new one is here.")
+                .add(new JobEvent.FollowUpSet(
+                        LocalDate.ofInstant(now.minus(Duration.ofDays(3)), ZoneId.systemDefault()),
+                        "card under the nut: it will not last"))
+                .add(new JobEvent.Closed());
+    }
+
     void tell() {
         // the winter's heating dries the flat-tops, the summer's crossings make them swell
         flatTop("Eider", 0.012, 0.16, 2.2, 1.6);
@@ -46,6 +76,7 @@ final class SaltholmYears {
         solid("Turnstone", 0.24, 0.02, 1.8, 1.4, "Goes out on deck, comes back stiff.");
         solid("Cormorant", 0.24, 0.03, 2.0, 1.7, "Low tuning, much travelling.");
         solid("Bittern", 0.26, 0.025, 2.4, 2.0, "Slapped every Friday.");
+        temporary();
         about();
     }
 

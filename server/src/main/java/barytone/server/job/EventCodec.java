@@ -28,6 +28,12 @@ class EventCodec {
     /** Under which name readings of the air are stored: they are looked for over all jobs. */
     static final String AIR = "air";
 
+    /** So are work around the strings, … */
+    static final String TENDED = "tended";
+
+    /** … and days on which to look again. */
+    static final String FOLLOW_UP = "follow-up";
+
     private final Map<String, Class<? extends JobEvent>> kinds;
     private final Map<Class<? extends JobEvent>, String> names;
 
@@ -56,6 +62,10 @@ class EventCodec {
         kinds.put(AIR, JobEvent.AirRead.class);
         kinds.put("hand-over", JobEvent.HandOverWritten.class);
         kinds.put("agreement", JobEvent.AgreementSet.class);
+        kinds.put("part-taken", JobEvent.PartTaken.class);
+        kinds.put("part-back", JobEvent.PartBack.class);
+        kinds.put(TENDED, JobEvent.Tended.class);
+        kinds.put(FOLLOW_UP, JobEvent.FollowUpSet.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param now the same as left
  * @param agreement what was agreed; null when nothing was written down
  * @param written what was written for the player
+ * @param followUp on which day to look again, and why; null when no day was set
  */
 public record HandedOver(
         JobLog.Job job,
@@ -31,7 +32,8 @@ public record HandedOver(
         @Nullable Profile found,
         @Nullable Profile now,
         @Nullable AgreementView agreement,
-        HandOverView written) {
+        HandOverView written,
+        @Nullable String followUp) {
 
     /**
      * One value, as found and as left.

@@ -5,6 +5,7 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Tray;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
@@ -180,11 +181,23 @@ class JobController {
                         asked.lookAgain().strip()));
     }
 
-    /** Closes the job: what was measured last is as left. */
+    /**
+     * The end of a job.
+     *
+     * @param sure what is left in the tray was asked about already
+     */
+    record Close(
+            long after, @RequestKey String key, @Nullable Boolean sure) implements Addition {}
+
+    /** Closes the job: what was measured last is as left. What is left in the tray is asked about. */
     @PostMapping("/{id}/close")
-    JobView closeJob(
-            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.Plain asked) {
-        return desk.add(id, unit, asked, job -> new JobEvent.Closed());
+    JobView closeJob(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Close asked) {
+        return desk.add(id, unit, asked, job -> {
+            String left = BenchLogWords.left(Tray.of(job.log(), job.state().undone()));
+            if (!left.isEmpty() && !Boolean.TRUE.equals(asked.sure()))
+                throw new OddValueException(left + " Close the job all the same?");
+            return new JobEvent.Closed();
+        });
     }
 
     /** Opens a closed job again. */

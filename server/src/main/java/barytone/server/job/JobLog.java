@@ -16,6 +16,7 @@ import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Tending;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.station.Stations;
@@ -34,6 +35,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -115,6 +117,17 @@ public class JobLog {
                             && !state.undone().contains(e.seq()))
                     .map(e -> ((JobEvent.AgreementSet) e.event()).agreement())
                     .findFirst()
+                    .orElse(null);
+        }
+
+        /** When it is to be looked at again; null when no day was set. */
+        public JobEvent.@Nullable FollowUpSet followUp() {
+            return log.reversed().stream()
+                    .filter(e -> e.event() instanceof JobEvent.FollowUpSet
+                            && !state.undone().contains(e.seq()))
+                    .map(e -> (JobEvent.FollowUpSet) e.event())
+                    .findFirst()
+                    .filter(e -> e.day() != null)
                     .orElse(null);
         }
 
@@ -354,6 +367,35 @@ public class JobLog {
                         readings.add(new Air.Reading(r.value2(), read.humidity(), room));
                 });
         return readings;
+    }
+
+    /** When something was done last around the strings of an instrument, whatever it was told as; empty when it never was. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastTended(long instrument, Tending what) {
+        return sql
+                .select(JOB_EVENT.JOB_ID, JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.BODY)
+                .from(JOB_EVENT)
+                // written out, or its index is not used
+                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.TENDED)))
+                .and(JOB_EVENT.JOB_ID.in(
+                        sql.select(JOB.ID).from(JOB).where(JOB.INSTRUMENT_ID.in(instruments.all(instrument)))))
+                .orderBy(JOB_EVENT.HAPPENED_AT.desc())
+                .fetch()
+                .stream()
+                .filter(r -> readable(EventCodec.TENDED, r.value4()) instanceof JobEvent.Tended t && t.what() == what)
+                .filter(r -> !undone(stored(r.value1())).contains(r.value2()))
+                .map(r -> r.value3())
+                .findFirst();
+    }
+
+    /** The jobs on which a day was set to look again. */
+    @Transactional(readOnly = true)
+    public List<Long> withFollowUp() {
+        return sql.selectDistinct(JOB_EVENT.JOB_ID)
+                .from(JOB_EVENT)
+                // written out, or its index is not used
+                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.FOLLOW_UP)))
+                .fetch(JOB_EVENT.JOB_ID);
     }
 
     /** Removes the name of a player from what their closed jobs keep. */

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param handOver what was written for the player
  * @param air as it was read last; null when it was not read
  * @param agreement what was agreed with the player; null while nothing was written down
+ * @param benchLog what is in the tray, whether the strings are off, when to look again
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -50,6 +51,7 @@ public record JobView(
         HandedOver.HandOverView handOver,
         @Nullable AirView air,
         @Nullable AgreementView agreement,
+        BenchLogView benchLog,
         @JsonAnyGetter Map<String, Object> rooms) {
 
     /**
@@ -217,6 +219,30 @@ public record JobView(
      * @param said what it does to this kind of instrument, and what to do about it
      */
     record AirView(String text, AirVerdict verdict, String said) {}
+
+    /**
+     * What came off, whether the strings are off, and when to look again.
+     *
+     * @param usual what usually comes off such an instrument
+     * @param stringsOff since when the strings are off, in words; null while they are on
+     * @param followUp the day as a date, 2031-05-06; empty when none is set
+     * @param followUpDay the same in words
+     * @param followUpWhy why then
+     */
+    record BenchLogView(
+            List<PartView> parts,
+            List<String> usual,
+            @Nullable String stringsOff,
+            String followUp,
+            String followUpDay,
+            String followUpWhy) {}
+
+    /**
+     * A part in the tray.
+     *
+     * @param event the place of the entry by which it came off
+     */
+    record PartView(long event, String text) {}
 
     /** As found and as left, side by side. */
     record ClosingView(List<ClosingRow> rows, List<String> remarks, boolean ready) {}

@@ -8,6 +8,7 @@ import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
+import barytone.core.job.Tray;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Units;
 import barytone.core.station.NextMove;
@@ -90,6 +91,7 @@ final class JobViewer {
                 written(),
                 air(),
                 agreement(),
+                benchLog(),
                 parts());
     }
 
@@ -164,6 +166,8 @@ final class JobViewer {
         List<String> remarks = new ArrayList<>(voices.each(RoomVoice::onRecord));
         rooms.values().forEach(room -> room.asRead().ifPresent(remarks::add));
         rooms.values().forEach(room -> remarks.addAll(room.worked()));
+        String inTheTray = BenchLogWords.left(Tray.of(opened.log(), state.undone()));
+        if (!inTheTray.isEmpty()) remarks.add(inTheTray);
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready)
             remarks.add("Not finished: " + told.headline() + (told.headline().endsWith("?") ? "" : "."));
@@ -203,7 +207,8 @@ final class JobViewer {
                 profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
                 profile(state.estimate(), false),
                 agreement(),
-                written());
+                written(),
+                opened.followUp() == null ? null : BenchLogWords.followUp(opened.followUp()));
     }
 
     /** The lowest string over the neck, where relief and action were read. */
@@ -215,6 +220,20 @@ final class JobViewer {
                 : state.look(Station.RELIEF, bass).isPresent()
                         && state.look(Station.ACTION, bass).isPresent();
         return read ? sections.profile(estimate, bass) : null;
+    }
+
+    private JobView.BenchLogView benchLog() {
+        Tray tray = Tray.of(opened.log(), state.undone());
+        JobEvent.FollowUpSet then = opened.followUp();
+        return new JobView.BenchLogView(
+                tray.parts().stream()
+                        .map(p -> new JobView.PartView(p.taken(), p.text()))
+                        .toList(),
+                BenchLogWords.usualParts(state.spec()),
+                state.closed() ? null : BenchLogWords.stringsOff(tray, now),
+                then == null ? "" : String.valueOf(then.day()),
+                then == null ? "" : AgreementWords.day(Objects.requireNonNull(then.day())),
+                then == null ? "" : then.why());
     }
 
     private @Nullable AgreementView agreement() {

@@ -8,6 +8,7 @@ import barytone.core.job.LoggedEvent;
 import barytone.core.job.ReadingStatus;
 import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
+import barytone.core.job.Tending;
 import barytone.core.neck.GapMethod;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
@@ -104,12 +105,22 @@ final class Tape {
         return told;
     }
 
+    private String part(long taken) {
+        return opened.log().stream()
+                .filter(e -> e.seq() == taken && e.event() instanceof JobEvent.PartTaken)
+                .map(e -> ((JobEvent.PartTaken) e.event()).part())
+                .findFirst()
+                .orElse("what came off");
+    }
+
     /** What was done to the instrument, in order: moves that count. */
     List<String> work() {
         return opened.log().stream()
                 .filter(e -> !opened.state().undone().contains(e.seq())
                         && !opened.state().unfit().contains(e.seq()))
-                .filter(e -> e.event() instanceof Adjustment || e.event() instanceof JobEvent.StringsChanged)
+                .filter(e -> e.event() instanceof Adjustment
+                        || e.event() instanceof JobEvent.StringsChanged
+                        || e.event() instanceof JobEvent.Tended t && t.what() != Tending.STRINGS_OFF)
                 .map(e -> text(e.event()))
                 .toList();
     }
@@ -156,6 +167,10 @@ final class Tape {
             case JobEvent.AirRead e -> AirWords.line(e);
             case JobEvent.HandOverWritten ignored -> "Written for the card";
             case JobEvent.AgreementSet e -> AgreementWords.line(e.agreement());
+            case JobEvent.PartTaken e -> "Into the tray: " + e.part();
+            case JobEvent.PartBack e -> "Back on: " + part(e.taken());
+            case JobEvent.Tended e -> e.what().label();
+            case JobEvent.FollowUpSet e -> BenchLogWords.followUp(e);
             case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";

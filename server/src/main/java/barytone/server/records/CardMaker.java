@@ -68,12 +68,17 @@ class CardMaker {
                 all.onRecord(),
                 bill(all.agreement()),
                 all.written().advice(),
-                all.written().lookAgain().isEmpty()
-                        ? all.written().usual()
-                        : all.written().lookAgain(),
+                lookAgain(all),
                 CardPicture.of(all.found(), all.now()),
                 base.isEmpty() ? "" : base + "/instruments/" + instrument,
                 ready(about, tables));
+    }
+
+    private static String lookAgain(HandedOver all) {
+        String said = all.written().lookAgain().isEmpty()
+                ? all.written().usual()
+                : all.written().lookAgain();
+        return all.followUp() == null ? said : all.followUp() + ". " + said;
     }
 
     static String day(Instant at) {

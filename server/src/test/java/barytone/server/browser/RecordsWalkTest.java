@@ -54,7 +54,7 @@ class RecordsWalkTest extends BrowserWalk {
         page.keyboard().press("Enter");
         // it is on the bench in the demo: that is asked about
         assertThat(page.getByText("is on the bench already")).isVisible();
-        button(page, "Take it as typed").click();
+        button(page, "Take it in all the same").click();
         assertThat(headline(page)).not().isEmpty();
         assertThat(page.getByText("Condition it first").first()).isVisible();
         page.keyboard().press("Escape");

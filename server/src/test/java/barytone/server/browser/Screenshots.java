@@ -44,24 +44,13 @@ class Screenshots {
                             .first())
                     .isVisible();
             shot(saddle, "job-fixed-saddle");
-            Page slotsOfNut = job(browsing, "Dotterel", 1280, 800);
-            slotsOfNut.keyboard().press("e");
-            assertThat(slotsOfNut.getByText("tick what is wrong")).isVisible();
-            shot(slotsOfNut, "nut-slots");
             Page shop = browsing.page("/shop");
             assertThat(shop.getByText("Pressed gap, held behind 3")).isVisible();
             shot(shop, "tools-and-schools");
 
-            Page intake = browsing.page("/new");
-            assertThat(intake.getByLabel("Name on the ticket")).isVisible();
-            intake.getByLabel("Kind").selectOption("mandolin");
-            intake.getByLabel("Name on the ticket").fill("Mandolin “Dunlin”");
+            Page intake = browsing.page("/new?instrument=5");
+            assertThat(intake.getByText("Offered then, not taken:")).isVisible();
             shot(intake, "intake");
-
-            Page target = job(browsing, "Cormorant", 1280, 800);
-            target.keyboard().press("t");
-            assertThat(target.getByText("Use these bands")).isVisible();
-            shot(target, "target");
 
             Page closed = job(browsing, "Knot", 1280, 800);
             shot(closed, "job-closed");
@@ -70,10 +59,6 @@ class Screenshots {
             assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8"))
                     .isVisible();
             shot(relief, "scratch-relief");
-            Page sets = browsing.page("/scratch/string-sets");
-            assertThat(sets.getByText("more relief")).isVisible();
-            shot(sets, "scratch-string-sets");
-
             Page pitch = browsing.page("/pitch");
             pitch.getByLabel("Usual tunings").selectOption("baritone");
             assertThat(pitch.getByText("61.74 Hz")).isVisible();
@@ -102,6 +87,20 @@ class Screenshots {
             pickups.keyboard().press("Shift+P");
             assertThat(pickups.getByText("Neck pickup").first()).isVisible();
             shot(pickups, "job-pickups");
+
+            Page history = browsing.page("/instruments/10");
+            assertThat(history.getByText("The coming season")).isVisible();
+            shot(history, "instrument");
+            Page agreed = job(browsing, "Eider", 1280, 800);
+            agreed.keyboard().press("Escape");
+            agreed.keyboard().press("Shift+Q");
+            for (String line : new String[] {
+                "Setup: relief, nut, action, intonation, 65.00",
+                "Set of strings, 12.00",
+                "Loose screws tightened, for nothing"
+            }) agreed.getByLabel("Add from the price list").selectOption(line);
+            shot(agreed, "agreed");
+            shot(browsing.page("/api/jobs/14/card/print", 900, 1000), "card");
 
             Page leaves = job(browsing, "Eider", 1280, 800);
             leaves.getByLabel("Leaf 0.18 mm: not tried").click();

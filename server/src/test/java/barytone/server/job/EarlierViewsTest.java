@@ -28,7 +28,7 @@ import tools.jackson.databind.JsonNode;
 class EarlierViewsTest {
     /** Not said then; or another at every start. */
     private static final Set<String> NEWER =
-            Set.of("mark", "at", "follow", "does", "turned", "handOver", "air", "agreement");
+            Set.of("mark", "at", "follow", "does", "turned", "handOver", "air", "agreement", "benchLog");
 
     @ParameterizedTest
     @CsvSource({"1, 5", "3, 10", "4, 12", "7, 12"})
@@ -53,6 +53,8 @@ class EarlierViewsTest {
                 GZIPInputStream text = new GZIPInputStream(Objects.requireNonNull(kept))) {
             return new String(text.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
+                    // a question was closed with a full stop as well
+                    .map(line -> line.endsWith("?.") ? line.substring(0, line.length() - 1) : line)
                     .toList();
         }
     }

@@ -1,0 +1,40 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { answer, api } from "../app/api";
+import { Trouble } from "../ui/controls";
+
+/** Instruments that are to be looked at again on a day; on the bench only those whose day has come. */
+export function FollowUps({ dueOnly = false }: { dueOnly?: boolean }) {
+  const found = useQuery({
+    queryKey: ["follow-ups"],
+    queryFn: () => answer(api.GET("/api/follow-ups")),
+  });
+  // the bench says by itself that nothing answers
+  if (found.error !== null) return dueOnly ? null : <Trouble text={found.error.message} />;
+  const shown = found.data?.filter((one) => one.due || !dueOnly) ?? [];
+  if (shown.length === 0) return null;
+  return (
+    <section aria-label="To be looked at again" className="mt-6">
+      <h2 className="wide mb-1 text-[18px] font-bold">To be looked at again</h2>
+      <ul>
+        {shown.map((one) => (
+          <li key={one.job} className="border-t border-line">
+            <Link
+              to={`/instruments/${String(one.instrument)}`}
+              className="eases grid min-h-14 gap-x-4 py-2 hover:bg-paper sm:grid-cols-[15rem_1fr]"
+            >
+              <span className={`text-[16px] ${one.due ? "font-semibold text-rust" : "text-mute"}`}>
+                {one.due ? `▲ due since ${one.day}` : one.day}
+              </span>
+              <span className="min-w-0">
+                <strong className="text-[18px]">{one.name}</strong>{" "}
+                <span className="text-mute">{one.player}</span>
+                {one.why !== "" && <span className="block text-[16px]">{one.why}</span>}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
