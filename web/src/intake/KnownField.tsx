@@ -27,8 +27,11 @@ export function KnownField({ onChoose }: { onChoose: (hit: Hit) => void }) {
     enabled: typed !== "",
     placeholderData: (old) => old,
   });
+  // what was found for fewer letters is not offered: who types without looking would choose it
   const hits =
-    typed === "" ? [] : (found.data?.hits.filter((h) => h.what !== "job") ?? []).slice(0, MOST);
+    typed === "" || found.isPlaceholderData
+      ? []
+      : (found.data?.hits.filter((h) => h.what !== "job") ?? []).slice(0, MOST);
   return (
     <Labelled className="flex flex-col gap-1">
       <Label className="text-[14px] font-semibold text-mute">
@@ -48,6 +51,10 @@ export function KnownField({ onChoose }: { onChoose: (hit: Hit) => void }) {
           maxLength={200}
           displayValue={() => words}
           onChange={(event) => setWords(event.target.value)}
+          onKeyDown={(event) => {
+            // nothing to choose yet: the form below is not meant
+            if (event.key === "Enter" && typed !== "" && hits.length === 0) event.preventDefault();
+          }}
           className="min-h-11 w-full rounded-md border-[1.5px] border-line-strong bg-white px-3 text-[17px]"
         />
         {hits.length > 0 && (

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api, type JobView, type Problem } from "../app/api";
 import { useUnit } from "../app/unit";
@@ -33,21 +33,27 @@ export function ClosePanel({
 }) {
   const { found, advice, lookAgain, usual } = job.handOver;
   const form = useForm<Written>({ defaultValues: { found, advice, lookAgain } });
+  const kept = useRef(JSON.stringify({ found, advice, lookAgain }));
   // kept as soon as a field is left: a panel is closed sooner than one thinks
   const keep = async (typed: Written) => {
-    if (JSON.stringify(typed) === JSON.stringify({ found, advice, lookAgain })) return true;
+    const text = JSON.stringify(typed);
+    if (text === kept.current) return true;
+    kept.current = text;
     const written = await send(
       (stamp, params) =>
         api.POST("/api/jobs/{id}/hand-over", { params, body: { ...stamp, ...typed } }),
       true,
     );
+    // what was not kept is sent again with the next field, or when the job is closed
+    if (written === null) kept.current = "";
     return written !== null;
   };
   const onBlur = () => void keep(form.getValues());
   const close = async (typed: Written, sure = false) => {
     if (!(await keep(typed))) return;
-    const closed = await send((stamp, params) =>
-      api.POST("/api/jobs/{id}/close", { params, body: { ...stamp, sure } }),
+    const closed = await send(
+      (stamp, params) => api.POST("/api/jobs/{id}/close", { params, body: { ...stamp, sure } }),
+      true,
     );
     if (closed !== null) onDone();
   };

@@ -175,6 +175,16 @@ public class Instruments {
         return new Stated(id, row.get(INSTRUMENT.VERSION), read(row));
     }
 
+    /** The version of the facts as they stand, whether they can be read or not. */
+    @Transactional(readOnly = true)
+    public long version(long id) {
+        return sql.select(INSTRUMENT.VERSION)
+                .from(INSTRUMENT)
+                .where(INSTRUMENT.ID.eq(id))
+                .fetchOptional(INSTRUMENT.VERSION)
+                .orElseThrow(() -> new NotThereException("instrument", id));
+    }
+
     /** Every version of the facts of an instrument and of those that are the same, newest first; one that cannot be read is left out. */
     @Transactional(readOnly = true)
     public List<Version> versions(long id) {

@@ -150,6 +150,9 @@ class AnswerController {
             case INSTRUMENT -> Choices.owner(job.job().instrumentId());
         };
         choices.keep(asked.scope(), owner, asked.what(), job);
+        // one that is taken in anew under its name is meant as well
+        if (asked.scope() == Settings.Scope.INSTRUMENT)
+            choices.keep(asked.scope(), job.job().instrument(), asked.what(), job);
     }
 
     /** Heights were moved without counting, and will be read. */

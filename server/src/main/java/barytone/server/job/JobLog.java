@@ -491,7 +491,7 @@ public class JobLog {
                 row.getTicket(),
                 named.name(),
                 row.getInstrumentId(),
-                stated == null ? 0 : stated.version(),
+                stated == null ? instruments.version(row.getInstrumentId()) : stated.version(),
                 named.spec(),
                 closed == null ? people.find(row.getPlayerId()).name() : closed.getPlayer(),
                 row.getPlayerId(),

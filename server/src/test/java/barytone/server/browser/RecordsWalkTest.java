@@ -42,6 +42,7 @@ class RecordsWalkTest extends BrowserWalk {
     void aFlatTopComesBackWithLastYearsFiguresAndLeavesWithItsCard() throws IOException {
         Page page = intake();
         page.keyboard().type("wigon");
+        assertThat(page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION)).hasCount(1);
         assertThat(page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("Wigeon"))))
                 .isVisible();
         page.keyboard().press("ArrowDown");
@@ -106,6 +107,7 @@ class RecordsWalkTest extends BrowserWalk {
                 .contains("When the heating comes on");
         page.keyboard().press("b");
         page.keyboard().press("r");
+        assertThat(page.getByLabel(Pattern.compile("^Part of a name"))).isFocused();
         page.keyboard().type("whimbrl");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Whimbrel")))
                 .click();

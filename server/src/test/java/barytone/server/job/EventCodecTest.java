@@ -3,6 +3,8 @@ package barytone.server.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barytone.core.agreement.Agreement;
+import barytone.core.agreement.Money;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
@@ -16,6 +18,7 @@ import barytone.core.job.HeightHabit;
 import barytone.core.job.JobEvent;
 import barytone.core.job.ReliefHabit;
 import barytone.core.job.Station;
+import barytone.core.job.Tending;
 import barytone.core.job.Topic;
 import barytone.core.job.WorkOrder;
 import barytone.core.neck.GapMethod;
@@ -40,6 +43,7 @@ import barytone.core.station.relief.ReliefEvent;
 import barytone.core.station.relief.RodWays;
 import barytone.server.station.StationDoors;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -133,6 +137,22 @@ class EventCodecTest {
                 new PickupEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
                 new PickupEvent.PickupsLowered(true),
                 new PickupEvent.LevelHeard(0, 3, -18.5),
+                new JobEvent.AirRead(JobEvent.AirRead.Place.CASE, 41, null),
+                new JobEvent.HandOverWritten("found", "advice", "then"),
+                new JobEvent.AgreementSet(new Agreement(
+                        new Money("shells", 2),
+                        250,
+                        false,
+                        List.of(new Agreement.Line(Agreement.Kind.OFFER, "Fret ends", 3500, "later")),
+                        9000L,
+                        50,
+                        LocalDate.of(2031, 2, 6),
+                        "the boatswain",
+                        "at the counter")),
+                new JobEvent.PartTaken("Cover"),
+                new JobEvent.PartBack(4),
+                new JobEvent.Tended(Tending.OILED),
+                new JobEvent.FollowUpSet(LocalDate.of(2031, 4, 1), "card under the nut"),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
                 new JobEvent.Answered(Topic.read("file-3"), false),

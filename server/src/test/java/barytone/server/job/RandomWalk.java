@@ -52,6 +52,15 @@ final class RandomWalk {
             List.of("0.3", "0.2", "0.08 0.1", "0.02", "0", "0.05", "0.12", "0.9", "12 thou");
     private static final List<String> HEIGHTS = List.of("2.1", "1.6", "1.9", "2.8", "0.5", "9", "0", "4", "5/64");
     private static final List<String> CENTS = List.of("0", "2.4", "-7", "+12.5", "-49", "180", "1000", "x");
+    /** What is agreed on, promised and read of the air. */
+    private static final Map<String, List<String>> AGREED = Map.of(
+            "price", List.of("0", "65", "12.50", "35,5", "", "-1", "12.505"),
+            "worth", List.of("", "150", "9000", "much"),
+            "promised", List.of("", "2031-02-06", "2031-12-31", "2030-01-01", "soon"),
+            "day", List.of("", "2031-04-01", "2031-12-31", "29 February"),
+            "humidity", List.of("34", "45 %", "61", "100", "damp"),
+            "temperature", List.of("", "21", "19.5 °C", "warm"));
+
     private static final Map<String, List<String>> TEXTS = Map.of(
             "text",
                     List.of(
@@ -279,7 +288,10 @@ final class RandomWalk {
         return switch (schema.path("type").asString("object")) {
             case "string" ->
                 JSON.getNodeFactory()
-                        .stringNode(pick(random.nextInt(8) == 0 ? ANY_TEXT : TEXTS.getOrDefault(name, ANY_TEXT)));
+                        .stringNode(pick(
+                                random.nextInt(8) == 0
+                                        ? ANY_TEXT
+                                        : TEXTS.getOrDefault(name, AGREED.getOrDefault(name, ANY_TEXT))));
             case "integer" -> JSON.getNodeFactory().numberNode(whole(name));
             case "number" ->
                 JSON.getNodeFactory().numberNode(pick(List.of(0.0, 0.1, 0.25, 1.0, 2.0, -0.4, 24.0, 648.0, 1e12)));
