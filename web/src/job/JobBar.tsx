@@ -1,4 +1,3 @@
-import { Link } from "react-router";
 import { TopBar } from "../app/TopBar";
 import type { JobView } from "../app/api";
 import type { Open } from "../stations/room";
@@ -32,13 +31,6 @@ export function JobBar({
             {job.instrument.name}
           </button>
         </h1>
-        <Link
-          to={`/players/${String(job.playerId)}`}
-          className="flex min-h-11 max-w-[14em] min-w-0 items-center truncate text-[#B9C4BE] hover:text-white"
-          title={job.player}
-        >
-          <span className="truncate">{job.player}</span>
-        </Link>
       </span>
       {job.settlingUntil !== undefined && (
         <Countdown

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import type { JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
@@ -108,15 +108,18 @@ export function OpenJob({
         clearUnfit={() => setUnfit(undefined)}
         air={job.closed ? undefined : job.air}
       />
-      {job.complaint !== "" && (
-        <p
-          className="truncate border-b border-line px-5 py-1 text-[16px]"
-          title={job.complaint}
-          data-testid="complaint"
-        >
-          “{job.complaint}”
+      <div className="flex items-baseline gap-x-4 border-b border-line px-5 text-[16px]">
+        <p className="min-w-0 flex-1 truncate py-1" title={job.complaint} data-testid="complaint">
+          {job.complaint === "" ? "" : `“${job.complaint}”`}
         </p>
-      )}
+        <Link
+          to={`/players/${String(job.playerId)}`}
+          className="max-w-[50%] truncate py-1 text-mute underline decoration-line-strong underline-offset-4"
+          title={job.player}
+        >
+          {job.player}
+        </Link>
+      </div>
       <main
         data-seq={job.seq}
         className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line"

@@ -116,7 +116,7 @@ export function TapeColumn({
         type="button"
         aria-keyshortcuts="Shift+Q"
         onClick={onAgreed}
-        className="mb-2 min-h-11 w-full text-left text-[15px] leading-tight"
+        className="block min-h-11 w-full text-left text-[15px] leading-tight"
       >
         <span className="underline">Agreed</span>
         {job.agreement === undefined
@@ -127,7 +127,7 @@ export function TapeColumn({
         type="button"
         aria-keyshortcuts="Shift+E"
         onClick={onLog}
-        className="mb-2 min-h-11 w-full text-left text-[15px] leading-tight"
+        className="block min-h-11 w-full text-left text-[15px] leading-tight"
       >
         <span className="underline">Tray and strings</span>
         {job.benchLog.parts.length === 0

@@ -92,7 +92,11 @@ public class Intake {
     public long open(NewJob asked) {
         if (!Boolean.TRUE.equals(asked.sure()) && !opened(asked.requestKey())) {
             if (asked.instrumentId() == null) askAbout(asked.instrument(), null);
-            else askAboutBench(asked.instrumentId());
+            else {
+                long known = instruments.toldAs(asked.instrumentId());
+                askAbout(asked.instrument(), instruments.find(known).named().spec());
+                askAboutBench(known);
+            }
         }
         return openAt(asked, clock.instant());
     }

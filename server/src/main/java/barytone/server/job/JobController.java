@@ -16,6 +16,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -88,7 +89,12 @@ class JobController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Created openJob(@RequestBody Intake.NewJob asked) {
-        return new Created(desk.opened(() -> intake.open(asked)));
+        Supplier<Long> open = () -> desk.opened(() -> intake.open(asked));
+        // corrected on the way in, it must not take along another job that is open on it
+        return new Created(
+                asked.instrumentId() == null
+                        ? open.get()
+                        : desk.corrected(instruments.toldAs(asked.instrumentId()), open));
     }
 
     /** A job as its page draws it, in the unit asked for. */

@@ -52,7 +52,8 @@ class Screenshots {
             assertThat(intake.getByText("Offered then, not taken:")).isVisible();
             shot(intake, "intake");
 
-            Page closed = job(browsing, "Knot", 1280, 800);
+            Page closed = browsing.page("/jobs/1");
+            assertThat(closed.getByText("A text to send")).isVisible();
             shot(closed, "job-closed");
 
             Page relief = browsing.page("/scratch/relief");

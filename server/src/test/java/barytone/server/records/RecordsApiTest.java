@@ -132,6 +132,13 @@ class RecordsApiTest extends JobsOverHttp {
                         .valueStream()
                         .map(v -> v.at("/changes/0").asString()))
                 .containsExactly("Strings: 10 13 17 26w 36w 46w → 11 14 18 28w 38w 49w", "First stated");
+        // strings the wrong way round are asked about here as well
+        Answer odd = app().post(
+                        "/api/jobs",
+                        body.replaceFirst("\"requestKey\":\"[^\"]+", "\"requestKey\":\"" + UUID.randomUUID())
+                                .replace("11 14 18 28w 38w 49w", "49w 38w 28w 18 14 11"));
+        assertThat(odd.status()).isEqualTo(422);
+        assertThat(odd.json().get("suggestion").asString()).isEqualTo("11 14 18 28w 38w 49w");
         // an old window's version is refused
         String stale = body.replaceFirst("\"requestKey\":\"[^\"]+", "\"requestKey\":\"" + UUID.randomUUID())
                 .replace("11 14 18", "12 15 19")
