@@ -114,7 +114,7 @@ export function OpenJob({
         </p>
         <Link
           to={`/players/${String(job.playerId)}`}
-          className="max-w-[50%] truncate py-1 text-mute underline decoration-line-strong underline-offset-4"
+          className="-my-2 max-w-[50%] truncate py-3 text-mute underline decoration-line-strong underline-offset-4"
           title={job.player}
         >
           {job.player}

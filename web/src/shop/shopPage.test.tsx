@@ -56,6 +56,46 @@ describe("what work takes", () => {
   });
 });
 
+const priceList = (version: number, price: string) => ({
+  json: JSON.stringify({
+    version,
+    currency: "shells",
+    decimals: 2,
+    tax: "0",
+    taxIncluded: true,
+    askShare: 50,
+    services: [{ kind: "service", text: "Setup", price }],
+  }),
+});
+
+describe("the price list", () => {
+  it("is kept whole, as typed, with the version that this window had seen", async () => {
+    theServer.on("GET /api/shop/prices", priceList(4, "65.00"));
+    const user = await shop();
+    const price = await screen.findByLabelText<HTMLInputElement>("Price of Setup");
+    await user.clear(price);
+    await user.type(price, "70");
+    theServer.on("PUT /api/shop/prices", priceList(5, "70.00"));
+    await user.click(screen.getByRole("button", { name: "Keep the prices" }));
+    expect(await screen.findByDisplayValue("70.00")).toBeTruthy();
+    expect(put("/prices")[0]?.body).toMatchObject({
+      version: 4,
+      services: [{ kind: "service", text: "Setup", price: "70" }],
+    });
+  });
+
+  it("stays typed when it is refused", async () => {
+    theServer.on("GET /api/shop/prices", priceList(4, "65.00"));
+    theServer.on("PUT /api/shop/prices", theServer.problem(400, "allowed is a sum of 0 or more."));
+    const user = await shop();
+    const price = await screen.findByLabelText<HTMLInputElement>("Price of Setup");
+    await user.clear(price);
+    await user.type(price, "much{Enter}");
+    expect(await screen.findByText(/allowed is a sum/)).toBeTruthy();
+    expect(price.value).toBe("much");
+  });
+});
+
 const put = (what: string) => theServer.to(what).filter((s) => s.method === "PUT");
 
 describe("the shop's tools", () => {

@@ -283,7 +283,7 @@ class InstrumentViewer {
                 if (Math.abs(change) < WORTH_SAYING) return;
                 said.add(figure.label() + " follows the air: about " + words.spread(figure, Math.abs(change)) + " "
                         + words.suffix(figure) + (change > 0 ? " higher" : " lower") + " in "
-                        + spoken(coming.when().getMonth()) + " than it was left, ± "
+                        + spoken(coming.when().getMonth()) + " than it was left, ±\u00a0"
                         + words.spread(figure, coming.value().sd()) + ".");
             });
         }
