@@ -8,6 +8,7 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { pick } from "../ui/pick";
+import { TextArea } from "../ui/TextArea";
 import { ScopeFields } from "../job/OrderPanel";
 import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
@@ -210,12 +211,10 @@ export function NewJobPage() {
               </Field>
               <div className="sm:col-span-2">
                 <Field label="What the player says, in their own words (may stay empty)">
-                  <textarea
-                    rows={2}
+                  <TextArea
                     maxLength={20000}
                     value={complaint}
                     onChange={(e) => setComplaint(e.target.value)}
-                    className="rounded-md border-[1.5px] border-line-strong bg-white px-3 py-2 text-[17px]"
                   />
                 </Field>
               </div>

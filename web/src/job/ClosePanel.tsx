@@ -3,7 +3,7 @@ import { useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api, type JobView, type Problem } from "../app/api";
 import { useUnit } from "../app/unit";
-import { TextArea } from "../records/TextArea";
+import { TextArea } from "../ui/TextArea";
 import { Button, Field, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { AirForm } from "./AirForm";
 import { FoundAndLeft } from "./panels";

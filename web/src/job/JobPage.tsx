@@ -1,6 +1,6 @@
 import { useEffect } from "react";
-import { useNavigate, useParams } from "react-router";
-import { NotFound } from "../app/NotFound";
+import { useNavigate } from "react-router";
+import { Numbered } from "../app/Numbered";
 import { TopBar } from "../app/TopBar";
 import { Problem } from "../app/api";
 import { Trouble } from "../ui/controls";
@@ -10,10 +10,7 @@ import { StoredJob } from "./StoredJob";
 import { useJob } from "./useJob";
 
 export function JobPage() {
-  const { id } = useParams();
-  const number = Number(id);
-  if (!Number.isSafeInteger(number) || number < 1) return <NotFound />;
-  return <Job key={number} id={number} />;
+  return <Numbered>{(id) => <Job key={id} id={id} />}</Numbered>;
 }
 
 function Job({ id }: { id: number }) {

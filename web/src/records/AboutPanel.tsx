@@ -2,9 +2,10 @@ import { useMutation } from "@tanstack/react-query";
 import { useForm } from "react-hook-form";
 import { answer, api, asProblem, type Schemas } from "../app/api";
 import { useUnit } from "../app/unit";
-import { Button, Field, TextInput, Trouble } from "../ui/controls";
+import { SettingForm } from "../job/SettingForm";
+import { Field, TextInput } from "../ui/controls";
 import { Panel } from "../ui/Panel";
-import { TextArea } from "./TextArea";
+import { TextArea } from "../ui/TextArea";
 
 type View = Schemas["InstrumentPage"];
 
@@ -38,8 +39,10 @@ export function AboutPanel({
   });
   return (
     <Panel open={open} onClose={onClose} title={`What is known of ${view.facts.name}`}>
-      <form
-        onSubmit={(event) => void form.handleSubmit((typed) => save.mutate(typed))(event)}
+      <SettingForm
+        action="Write it down"
+        trouble={save.error === null ? null : asProblem(save.error).message}
+        onSubmit={form.handleSubmit((typed) => save.mutate(typed))}
         className="flex flex-col gap-4"
       >
         <Field label="Maker and model, number">
@@ -51,13 +54,7 @@ export function AboutPanel({
         <Field label="Notes">
           <TextArea rows={4} maxLength={2000} {...form.register("notes")} defaultValue={notes} />
         </Field>
-        {save.error !== null && <Trouble text={asProblem(save.error).message} />}
-        <div>
-          <Button strong type="submit" disabled={save.isPending} shortcut="Enter">
-            Write it down
-          </Button>
-        </div>
-      </form>
+      </SettingForm>
     </Panel>
   );
 }

@@ -1,14 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { answer, api, asProblem, type Schemas } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
-import { NotFound } from "../app/NotFound";
+import { Numbered } from "../app/Numbered";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Trouble } from "../ui/controls";
 import { AboutPanel } from "./AboutPanel";
+import { Archived } from "./Archived";
 import { SamePanel } from "./SamePanel";
 import { Strips } from "./Strips";
 import { Visits } from "./Visits";
@@ -26,10 +27,7 @@ const KEYS: readonly HelpLine[] = [
 ];
 
 export function InstrumentPage() {
-  const { id } = useParams();
-  const number = Number(id);
-  if (!Number.isSafeInteger(number) || number < 1) return <NotFound />;
-  return <Instrument key={number} id={number} />;
+  return <Numbered>{(id) => <Instrument key={id} id={id} />}</Numbered>;
 }
 
 function Instrument({ id }: { id: number }) {
@@ -135,18 +133,7 @@ function Instrument({ id }: { id: number }) {
                 </Button>
               </div>
             </div>
-            {view.about.archivedAt !== undefined && (
-              <p className="mt-3 border-l-4 border-line-strong px-3 py-2 text-[17px]">
-                Archived on {dayOf(view.about.archivedAt)}: not shown in lists.{" "}
-                <button
-                  type="button"
-                  className="min-h-11 underline"
-                  onClick={() => archive.mutate(false)}
-                >
-                  Put it back
-                </button>
-              </p>
-            )}
+            <Archived since={view.about.archivedAt} onBack={() => archive.mutate(false)} />
             {view.about.doNotTouch !== "" && (
               <p className="mt-3 border-l-4 border-rust px-3 py-2 text-[18px]">
                 <strong>Do not touch:</strong> {view.about.doNotTouch}

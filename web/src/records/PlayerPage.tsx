@@ -1,17 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useForm } from "react-hook-form";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { answer, api, asProblem, type Schemas } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
-import { NotFound } from "../app/NotFound";
+import { Numbered } from "../app/Numbered";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Panel } from "../ui/Panel";
+import { SettingForm } from "../job/SettingForm";
+import { TextArea } from "../ui/TextArea";
+import { Archived } from "./Archived";
 import { SamePanel } from "./SamePanel";
-import { TextArea } from "./TextArea";
 import { dayOf } from "./when";
 
 type View = Schemas["PlayerPage"];
@@ -24,10 +26,7 @@ const KEYS: readonly HelpLine[] = [
 ];
 
 export function PlayerPage() {
-  const { id } = useParams();
-  const number = Number(id);
-  if (!Number.isSafeInteger(number) || number < 1) return <NotFound />;
-  return <Player key={number} id={number} />;
+  return <Numbered>{(id) => <Player key={id} id={id} />}</Numbered>;
 }
 
 function Player({ id }: { id: number }) {
@@ -105,17 +104,8 @@ function Player({ id }: { id: number }) {
                 Name, contact and notes were removed on request on {dayOf(view.forgottenAt)}.
               </p>
             )}
-            {view.archivedAt !== undefined && view.forgottenAt === undefined && (
-              <p className="mt-3 border-l-4 border-line-strong px-3 py-2 text-[17px]">
-                Archived on {dayOf(view.archivedAt)}: not shown in lists.{" "}
-                <button
-                  type="button"
-                  className="min-h-11 underline"
-                  onClick={() => archive.mutate(false)}
-                >
-                  Put back
-                </button>
-              </p>
+            {view.forgottenAt === undefined && (
+              <Archived since={view.archivedAt} onBack={() => archive.mutate(false)} />
             )}
             {view.notes !== "" && (
               <p className="mt-3 max-w-[70ch] text-[17px] whitespace-pre-wrap">{view.notes}</p>
@@ -235,8 +225,10 @@ function Edit({
   });
   return (
     <Panel open={open} onClose={onClose} title="Player">
-      <form
-        onSubmit={(event) => void form.handleSubmit((typed) => save.mutate(typed))(event)}
+      <SettingForm
+        action="Write it down"
+        trouble={save.error === null ? null : asProblem(save.error).message}
+        onSubmit={form.handleSubmit((typed) => save.mutate(typed))}
         className="flex flex-col gap-4"
       >
         <Field label="Name of the player or lender">
@@ -261,13 +253,7 @@ function Edit({
         <Field label="Notes: how they like it, what to think of">
           <TextArea rows={4} maxLength={2000} {...form.register("notes")} defaultValue={notes} />
         </Field>
-        {save.error !== null && <Trouble text={asProblem(save.error).message} />}
-        <div>
-          <Button strong type="submit" disabled={save.isPending} shortcut="Enter">
-            Write it down
-          </Button>
-        </div>
-      </form>
+      </SettingForm>
     </Panel>
   );
 }

@@ -61,6 +61,36 @@ describe("an instrument's page", () => {
     );
   });
 
+  it("tells a job that cannot be shown, and takes no other along", async () => {
+    const history = sample("history").replace(
+      '"visits":[',
+      '"visits":[{"job":99,"ticket":0,"at":"1970-01-01T00:00:00Z","leftAt":"1970-01-01T00:00:00Z","closed":false,"broken":true,"player":"","complaint":"","strings":"","tuning":"","offers":[],"figures":[]},',
+    );
+    theServer.on("GET /api/instruments/10", { json: history });
+    opened(<InstrumentPage />, "/instruments/:id", "/instruments/10");
+    const broken = await screen.findByRole("link", { name: /^A job that cannot be shown/ });
+    expect(broken.getAttribute("href")).toBe("/jobs/99");
+    expect(screen.getByRole("img", { name: /^Action, bass side/ })).toBeTruthy();
+  });
+
+  it("says what to do first while nothing was read", async () => {
+    const history: object = JSON.parse(sample("history"));
+    const bare = JSON.stringify({
+      ...history,
+      series: [],
+      visits: [],
+      forecasts: [],
+      changes: [],
+      onBench: undefined,
+    });
+    theServer.on("GET /api/instruments/10", { json: bare });
+    const user = opened(<InstrumentPage />, "/instruments/:id", "/instruments/10");
+    expect(await screen.findByText(/^Nothing was read on it yet/)).toBeTruthy();
+    expect(screen.getByText("It was not here yet.")).toBeTruthy();
+    await user.keyboard("n");
+    expect(where()).toBe("/new");
+  });
+
   it("says so when there is no such instrument", async () => {
     theServer.on(
       "GET /api/instruments/77",
@@ -85,6 +115,53 @@ describe("a player's page", () => {
     expect(await dialog.findByText("Forget “Saltholm” for good?")).toBeTruthy();
     await user.click(dialog.getByRole("button", { name: "Forget for good" }));
     expect(await screen.findByRole("heading", { name: "Forgotten player" })).toBeTruthy();
+  });
+
+  it("writes down name, touch, contact and notes with the version that was seen", async () => {
+    theServer.on("GET /api/players/10", { json: sample("player") });
+    theServer.on("PUT /api/players/10", { json: sample("player") });
+    const user = opened(<PlayerPage />, "/players/:id", "/players/10");
+    await screen.findByRole("heading", { name: /saloon loan no. 1/ });
+    await user.keyboard("e");
+    const dialog = within(await screen.findByRole("dialog"));
+    await user.selectOptions(dialog.getByLabelText("Touch"), "heavy");
+    await user.type(dialog.getByLabelText("How they are reached"), "third deck");
+    await user.type(dialog.getByLabelText(/^Notes/), "low, and no buzz{Control>}{Enter}{/Control}");
+    await waitFor(() => expect(theServer.to("/players/10")).toHaveLength(1));
+    expect(theServer.to("/players/10")[0]?.body).toMatchObject({
+      version: 1,
+      touch: "heavy",
+      contact: "third deck",
+      notes: "low, and no buzz",
+    });
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  });
+
+  it("keeps what was typed when another window wrote meanwhile", async () => {
+    theServer.on("GET /api/players/10", { json: sample("player") });
+    theServer.on("PUT /api/players/10", theServer.problem(409, "Another window wrote meanwhile."));
+    const user = opened(<PlayerPage />, "/players/:id", "/players/10");
+    await screen.findByRole("heading", { name: /saloon loan no. 1/ });
+    await user.keyboard("e");
+    const dialog = within(await screen.findByRole("dialog"));
+    const contact = dialog.getByLabelText<HTMLTextAreaElement>("How they are reached");
+    await user.type(contact, "third deck{Control>}{Enter}{/Control}");
+    expect(await dialog.findByText("Another window wrote meanwhile.")).toBeTruthy();
+    expect(contact.value).toBe("third deck");
+  });
+
+  it("is put back into the lists from the archive", async () => {
+    const away = sample("player").replace(
+      '"notes":""',
+      '"notes":"","archivedAt":"2031-01-02T09:00:00Z"',
+    );
+    theServer.on("GET /api/players/10", { json: away });
+    theServer.on("PUT /api/players/10/archived", { json: sample("player") });
+    const user = opened(<PlayerPage />, "/players/:id", "/players/10");
+    expect(await screen.findByText(/^Archived on 2 January 2031/)).toBeTruthy();
+    await user.click(screen.getByRole("button", { name: "Put it back" }));
+    await waitFor(() => expect(screen.queryByText(/^Archived on/)).toBeNull());
+    expect(theServer.to("/archived")[0]?.body).toEqual({ archived: false });
   });
 
   it("says that two are one by choosing the other", async () => {

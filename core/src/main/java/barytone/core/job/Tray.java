@@ -3,7 +3,6 @@ package barytone.core.job;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,12 +19,11 @@ public record Tray(List<Part> parts, @Nullable Instant stringsOff) {
         parts = List.copyOf(parts);
     }
 
-    /** What a log leaves in the tray. */
-    public static Tray of(List<LoggedEvent> log, Set<Long> undone) {
+    /** What the entries that count leave in the tray. */
+    public static Tray of(List<LoggedEvent> counted) {
         List<Part> parts = new ArrayList<>();
         Instant off = null;
-        for (LoggedEvent logged : log) {
-            if (undone.contains(logged.seq())) continue;
+        for (LoggedEvent logged : counted) {
             switch (logged.event()) {
                 case JobEvent.PartTaken e -> parts.add(new Part(logged.seq(), e.part()));
                 case JobEvent.PartBack e -> parts.removeIf(p -> p.taken() == e.taken());

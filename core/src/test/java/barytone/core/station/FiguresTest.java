@@ -16,7 +16,6 @@ import barytone.core.reading.Tool;
 import barytone.core.station.relief.ReliefEvent;
 import java.util.List;
 import java.util.Objects;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What is kept of a job from visit to visit. */
@@ -71,16 +70,16 @@ class FiguresTest extends PaperJob {
     }
 
     @Test
-    void theTrayHoldsWhatIsNotBackAndForgetsWhatWasUndone() {
+    void theTrayHoldsWhatIsNotBack() {
         List<LoggedEvent> log = List.of(
                 new LoggedEvent(1, now, new JobEvent.PartTaken("Cover")),
                 new LoggedEvent(2, now, new JobEvent.PartTaken("Springs")),
                 new LoggedEvent(3, now, new JobEvent.PartBack(1)),
                 new LoggedEvent(4, now, new JobEvent.Tended(Tending.STRINGS_OFF)),
                 new LoggedEvent(5, now, new JobEvent.Tended(Tending.STRINGS_ON)));
-        assertThat(Tray.of(log, Set.of()).parts()).containsExactly(new Tray.Part(2, "Springs"));
-        assertThat(Tray.of(log, Set.of()).stringsOff()).isNull();
-        assertThat(Tray.of(log, Set.of(3L, 5L)).parts()).hasSize(2);
-        assertThat(Tray.of(log, Set.of(3L, 5L)).stringsOff()).isEqualTo(now);
+        assertThat(Tray.of(log).parts()).containsExactly(new Tray.Part(2, "Springs"));
+        assertThat(Tray.of(log).stringsOff()).isNull();
+        assertThat(Tray.of(log.subList(0, 2)).parts()).hasSize(2);
+        assertThat(Tray.of(log.subList(0, 4)).stringsOff()).isEqualTo(now);
     }
 }

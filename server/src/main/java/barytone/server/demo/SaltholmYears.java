@@ -8,13 +8,12 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.server.instruments.Facts;
 import barytone.server.instruments.Instruments;
+import barytone.server.job.Days;
 import barytone.server.job.Intake;
 import barytone.server.job.JobLog;
 import barytone.server.people.People;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -63,8 +62,7 @@ final class SaltholmYears {
                 .relief(0.10, 0.08)
                 .note("Card under the nut until the new one is here.")
                 .add(new JobEvent.FollowUpSet(
-                        LocalDate.ofInstant(now.minus(Duration.ofDays(3)), ZoneId.systemDefault()),
-                        "card under the nut: it will not last"))
+                        Days.of(now.minus(Duration.ofDays(3))), "card under the nut: it will not last"))
                 .add(new JobEvent.Closed());
     }
 

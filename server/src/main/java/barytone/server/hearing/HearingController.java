@@ -15,7 +15,7 @@ import barytone.core.station.pickups.PickupEvent;
 import barytone.core.workshop.StandIn;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
-import barytone.server.job.JobLog;
+import barytone.server.job.OpenedJob;
 import barytone.server.sound.Wav;
 import barytone.server.web.PlainText;
 import barytone.server.web.RequestKey;
@@ -73,7 +73,7 @@ class HearingController {
             @RequestParam(defaultValue = "false") boolean whole) {
         PlainText.check("key", key);
         Units.ofCode(unit);
-        JobLog.Opened job = desk.open(id);
+        OpenedJob job = desk.open(id);
         JobState state = job.state();
         job.string(string);
         if (mode == Hearing.Mode.LEVEL) job.pickup(pickup);
@@ -106,7 +106,7 @@ class HearingController {
             @RequestParam(defaultValue = "OPEN") Sounded.How how,
             @RequestParam(defaultValue = "0") int fret,
             @RequestParam(defaultValue = "0") double stretched) {
-        JobLog.Opened job = desk.open(id);
+        OpenedJob job = desk.open(id);
         job.string(string);
         Allowed.number("stretched", stretched, 0, 100, "cents");
         return Wav.write(StandIn.note(job.state(), id, string, job.sounded(how, fret), stretched));

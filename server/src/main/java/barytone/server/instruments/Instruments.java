@@ -15,6 +15,7 @@ import barytone.core.instrument.RodType;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
+import barytone.server.same.SameAs;
 import barytone.server.web.ChangedMeanwhileException;
 import barytone.server.web.NotThereException;
 import barytone.server.web.Texts;
@@ -43,10 +44,13 @@ public class Instruments {
 
     private final DSLContext sql;
     private final Clock clock;
+    private final SameAs same;
 
     Instruments(DSLContext sql, Clock clock) {
         this.sql = sql;
         this.clock = clock;
+        this.same = new SameAs(
+                sql, "instrument", INSTRUMENT, INSTRUMENT.ID, INSTRUMENT.NAME, INSTRUMENT.SAME_AS, INSTRUMENT.TOLD_AS);
     }
 
     /** What an instrument is called, and its facts. */
@@ -76,13 +80,6 @@ public class Instruments {
             String notes,
             String doNotTouch,
             @Nullable Instant archivedAt) {}
-
-    /**
-     * An instrument that was taken in as another one and is the same.
-     *
-     * @param name what it was called
-     */
-    public record Same(long id, String name) {}
 
     /** An instrument by its name, for lists and for finding it. */
     public record Listed(
@@ -255,11 +252,7 @@ public class Instruments {
     /** Which instrument this one is told as: itself, or the one that it was found to be the same as. */
     @Transactional(readOnly = true)
     public long toldAs(long id) {
-        return sql.select(INSTRUMENT.TOLD_AS)
-                .from(INSTRUMENT)
-                .where(INSTRUMENT.ID.eq(id))
-                .fetchOptional(INSTRUMENT.TOLD_AS)
-                .orElseThrow(() -> new NotThereException("instrument", id));
+        return same.toldAs(id);
     }
 
     /** The numbers of an instrument and of all that are the same. */
@@ -273,12 +266,8 @@ public class Instruments {
 
     /** Those that were found to be this one. */
     @Transactional(readOnly = true)
-    public List<Same> sameAs(long id) {
-        return sql.select(INSTRUMENT.ID, INSTRUMENT.NAME)
-                .from(INSTRUMENT)
-                .where(INSTRUMENT.SAME_AS.eq(id))
-                .orderBy(INSTRUMENT.ID)
-                .fetch(r -> new Same(r.value1(), r.value2()));
+    public List<SameAs.One> sameAs(long id) {
+        return same.of(id);
     }
 
     /**
@@ -290,46 +279,18 @@ public class Instruments {
     public void merge(long id, long into) {
         Stated one = find(id);
         Stated other = find(into);
-        if (toldAs(id) != id)
-            throw new NotAllowedException(
-                    "Instrument " + id + " is told as another one already. Take that back first.");
-        if (toldAs(into) == id || id == into)
-            throw new NotAllowedException("An instrument cannot be the same as one that is told as itself.");
-        if (toldAs(into) != into)
-            throw new NotAllowedException(
-                    "Instrument " + into + " is told as instrument " + toldAs(into) + ": choose that one.");
         if (one.named().spec().strings() != other.named().spec().strings())
             throw new NotAllowedException("“" + one.named().name() + "” has "
                     + one.named().spec().strings() + " strings and “"
                     + other.named().name() + "” has " + other.named().spec().strings()
                     + ": they cannot be the same. Correct the facts first.");
-        sql.update(INSTRUMENT)
-                .set(INSTRUMENT.SAME_AS, into)
-                .where(INSTRUMENT.ID.eq(id))
-                .execute();
-        sql.update(INSTRUMENT)
-                .set(INSTRUMENT.TOLD_AS, into)
-                .where(INSTRUMENT.TOLD_AS.eq(id))
-                .execute();
+        same.merge(id, into);
     }
 
     /** Takes back that it is the same as another. */
     @Transactional
     public void unmerge(long id) {
-        find(id);
-        sql.update(INSTRUMENT)
-                .setNull(INSTRUMENT.SAME_AS)
-                .where(INSTRUMENT.ID.eq(id))
-                .execute();
-        tell(id, id);
-    }
-
-    private void tell(long id, long as) {
-        sql.update(INSTRUMENT)
-                .set(INSTRUMENT.TOLD_AS, as)
-                .where(INSTRUMENT.ID.eq(id))
-                .execute();
-        for (Same same : sameAs(id)) tell(same.id(), as);
+        same.separate(id);
     }
 
     /** All that are told, by name; archived ones too when they are asked for. */

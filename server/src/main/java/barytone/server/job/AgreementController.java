@@ -10,8 +10,6 @@ import barytone.server.web.RequestKey;
 import barytone.server.web.Texts;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -83,7 +81,7 @@ class AgreementController {
                                 : money.parse("price of “" + l.text().strip() + "”", l.price()),
                         l.why() == null ? "" : l.why().strip()))
                 .toList();
-        LocalDate promised = day(asked.promised());
+        LocalDate promised = Typed.day("promised", asked.promised());
         Agreement agreed = new Agreement(
                 money,
                 shop.taxPermille(),
@@ -97,29 +95,19 @@ class AgreementController {
         return desk.add(id, unit, asked, job -> {
             // what was promised before and is past by now may stay; nothing new is promised for a day that is over
             boolean stands = promised != null && promised.equals(before(job));
-            if (promised != null
-                    && !stands
-                    && promised.isBefore(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())))
+            if (promised != null && !stands && promised.isBefore(Days.of(clock.instant())))
                 throw Allowed.broken("promised", promised, "today or a day to come");
             return new JobEvent.AgreementSet(agreed);
         });
     }
 
-    private static @Nullable LocalDate before(JobLog.Opened job) {
-        Agreement agreed = job.agreed();
-        return agreed == null ? null : agreed.promised();
+    private static @Nullable LocalDate before(OpenedJob job) {
+        return job.last(JobEvent.AgreementSet.class)
+                .map(set -> set.agreement().promised())
+                .orElse(null);
     }
 
     private static boolean blank(@Nullable String text) {
         return text == null || text.isBlank();
-    }
-
-    private static @Nullable LocalDate day(@Nullable String typed) {
-        if (typed == null || typed.isBlank()) return null;
-        try {
-            return LocalDate.parse(typed.strip());
-        } catch (DateTimeParseException e) {
-            throw Allowed.broken("promised", "“" + typed.strip() + "”", "a day as in 2031-02-06");
-        }
     }
 }

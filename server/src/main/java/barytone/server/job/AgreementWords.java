@@ -2,8 +2,6 @@ package barytone.server.job;
 
 import barytone.core.agreement.Agreement;
 import barytone.core.agreement.Money;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -11,8 +9,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What is said of what was agreed with the player. */
 final class AgreementWords {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-
     private AgreementWords() {}
 
     /** An entry of the tape. */
@@ -22,13 +18,8 @@ final class AgreementWords {
                 .count();
         return "Agreed: " + work + (work == 1 ? " line, " : " lines, ")
                 + agreed.money().show(agreed.total())
-                + (agreed.promised() == null ? "" : ", for " + DAY.format(agreed.promised()))
+                + (agreed.promised() == null ? "" : ", for " + Days.spoken(agreed.promised()))
                 + (agreed.acceptedBy().isEmpty() ? "" : "; accepted by " + agreed.acceptedBy());
-    }
-
-    /** A day as it is promised. */
-    static String day(LocalDate day) {
-        return DAY.format(day);
     }
 
     /** The agreement as the page shows it. */
@@ -47,7 +38,7 @@ final class AgreementWords {
                 agreed.worth() == null ? "" : money.bare(agreed.worth()),
                 question(agreed),
                 agreed.promised() == null ? "" : agreed.promised().toString(),
-                agreed.promised() == null ? "" : day(agreed.promised()),
+                agreed.promised() == null ? "" : Days.spoken(agreed.promised()),
                 agreed.acceptedBy(),
                 agreed.acceptedHow());
     }

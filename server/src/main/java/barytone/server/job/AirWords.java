@@ -4,7 +4,9 @@ import barytone.core.instrument.AirVerdict;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
+import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** What is said of the air that an instrument stands in. */
 public final class AirWords {
@@ -24,6 +26,15 @@ public final class AirWords {
     public static String percent(double humidity) {
         // not torn at the end of a line
         return Math.round(humidity) + "\u00a0%\u00a0RH";
+    }
+
+    /** The air when an instrument came and when it left; null when it was not read. */
+    public static @Nullable String cameAndLeft(List<JobEvent.AirRead> reads) {
+        if (reads.isEmpty()) return null;
+        String came = percent(reads.getFirst().humidity());
+        return reads.size() == 1
+                ? came
+                : came + " when it came, " + percent(reads.getLast().humidity()) + " when it left";
     }
 
     /** The air as it was read, with what it does to a kind of instrument. */

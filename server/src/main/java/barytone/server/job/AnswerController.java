@@ -143,7 +143,7 @@ class AnswerController {
     @PutMapping("/wishes")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepWish(@PathVariable long id, @RequestBody Keep asked) {
-        JobLog.Opened job = desk.open(id);
+        OpenedJob job = desk.open(id);
         String owner = switch (asked.scope()) {
             case SHOP -> "";
             case PLAYER -> Choices.owner(job.job().playerId());

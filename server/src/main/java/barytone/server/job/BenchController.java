@@ -202,7 +202,7 @@ class BenchController {
                         : Pickup.text(usual.fittings().pickups()));
     }
 
-    private JobCard card(JobLog.Opened opened, Units unit) {
+    private JobCard card(OpenedJob opened, Units unit) {
         JobViewer viewer = desk.viewer(opened, unit);
         boolean anyRead = !opened.state().looks().isEmpty();
         String standing = viewer.stations().stream()

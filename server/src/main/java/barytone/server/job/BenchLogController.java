@@ -2,7 +2,6 @@ package barytone.server.job;
 
 import barytone.core.job.JobEvent;
 import barytone.core.job.Tending;
-import barytone.core.job.Tray;
 import barytone.core.quantity.Allowed;
 import barytone.server.web.RequestKey;
 import barytone.server.web.Texts;
@@ -10,8 +9,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -32,12 +29,12 @@ class BenchLogController {
     private static final Duration OIL_LASTS = Duration.ofDays(182);
 
     private final JobDesk desk;
-    private final JobLog log;
+    private final EntrySearch entries;
     private final Clock clock;
 
-    BenchLogController(JobDesk desk, JobLog log, Clock clock) {
+    BenchLogController(JobDesk desk, EntrySearch entries, Clock clock) {
         this.desk = desk;
-        this.log = log;
+        this.entries = entries;
         this.clock = clock;
     }
 
@@ -80,8 +77,7 @@ class BenchLogController {
     JobView putPartBack(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(id, unit, asked, job -> {
-            Tray tray = Tray.of(job.log(), job.state().undone());
-            if (tray.parts().stream().noneMatch(p -> p.taken() == asked.event()))
+            if (job.tray().parts().stream().noneMatch(p -> p.taken() == asked.event()))
                 throw Allowed.broken(
                         "event", asked.event(), "an entry by which a part came off that is still in the tray");
             return new JobEvent.PartBack(asked.event());
@@ -100,10 +96,9 @@ class BenchLogController {
     }
 
     private void askAboutOil(long instrument) {
-        Optional<Instant> last = log.lastTended(instrument, Tending.OILED);
+        Optional<Instant> last = entries.lastTended(instrument, Tending.OILED);
         if (last.isPresent() && last.get().isAfter(clock.instant().minus(OIL_LASTS)))
-            throw new OddValueException("The board was oiled on "
-                    + AgreementWords.day(LocalDate.ofInstant(last.get(), ZoneId.systemDefault()))
+            throw new OddValueException("The board was oiled on " + Days.spoken(Days.of(last.get()))
                     + ": half a year is soon enough. Oil it all the same?");
     }
 
@@ -111,17 +106,8 @@ class BenchLogController {
     @PostMapping("/follow-up")
     JobView setFollowUp(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody FollowUpTyped asked) {
-        LocalDate day = day(asked.day());
+        LocalDate day = Typed.day("day", asked.day());
         String why = Texts.of("why", asked.why() == null ? "" : asked.why(), 0, LONGEST);
         return desk.add(id, unit, asked, job -> new JobEvent.FollowUpSet(day, why));
-    }
-
-    private static @Nullable LocalDate day(@Nullable String typed) {
-        if (typed == null || typed.isBlank()) return null;
-        try {
-            return LocalDate.parse(typed.strip());
-        } catch (DateTimeParseException e) {
-            throw Allowed.broken("day", "“" + typed.strip() + "”", "a day as in 2031-05-06");
-        }
     }
 }

@@ -6,6 +6,7 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.Tray;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -18,11 +19,27 @@ final class BenchLogWords {
 
     private BenchLogWords() {}
 
+    /** All of it, as the page shows it. */
+    static JobView.BenchLogView view(OpenedJob job, Instant now) {
+        Tray tray = job.tray();
+        JobEvent.FollowUpSet then = job.followUp().orElse(null);
+        LocalDate day = then == null ? null : then.day();
+        return new JobView.BenchLogView(
+                tray.parts().stream()
+                        .map(p -> new JobView.PartView(p.taken(), p.text()))
+                        .toList(),
+                usualParts(job.state().spec()),
+                job.state().closed() ? null : stringsOff(tray, now),
+                day == null ? "" : day.toString(),
+                day == null ? "" : Days.spoken(day),
+                then == null ? "" : then.why());
+    }
+
     /** An entry of the tape. */
     static String followUp(JobEvent.FollowUpSet set) {
         return set.day() == null
                 ? "Need not be looked at again on a day"
-                : "Look again on " + AgreementWords.day(set.day()) + (set.why().isEmpty() ? "" : ": " + set.why());
+                : "Look again on " + Days.spoken(set.day()) + (set.why().isEmpty() ? "" : ": " + set.why());
     }
 
     /** What is still in the tray, in a sentence; empty when nothing is. */
@@ -34,7 +51,7 @@ final class BenchLogWords {
     }
 
     /** Strings that are off; null while they are on. */
-    static @Nullable String stringsOff(Tray tray, Instant now) {
+    private static @Nullable String stringsOff(Tray tray, Instant now) {
         Instant since = tray.stringsOff();
         if (since == null) return null;
         Duration off = Duration.between(since, now);
@@ -48,7 +65,7 @@ final class BenchLogWords {
     }
 
     /** What usually comes off an instrument like this. */
-    static List<String> usualParts(InstrumentSpec spec) {
+    private static List<String> usualParts(InstrumentSpec spec) {
         List<String> parts = new ArrayList<>();
         if (!spec.fittings().pickups().isEmpty()) {
             parts.add("Cover of the electronics and its screws");

@@ -68,7 +68,7 @@ public class Choices {
     }
 
     /** Keeps what a job wants at a station, or its order of work, for a player, an instrument or the shop. */
-    void keep(Settings.Scope scope, String owner, String name, JobLog.Opened job) {
+    void keep(Settings.Scope scope, String owner, String name, OpenedJob job) {
         Door.Wanted wanted = name.equals(ORDER)
                 ? new Door.Wanted(
                         null, new JobEvent.OrderSet(job.state().chosen().order()), 0)

@@ -25,15 +25,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class EventCodec {
-    /** Under which name readings of the air are stored: they are looked for over all jobs. */
-    static final String AIR = "air";
-
-    /** So are work around the strings, … */
-    static final String TENDED = "tended";
-
-    /** … and days on which to look again. */
-    static final String FOLLOW_UP = "follow-up";
-
     private final Map<String, Class<? extends JobEvent>> kinds;
     private final Map<Class<? extends JobEvent>, String> names;
 
@@ -59,13 +50,13 @@ class EventCodec {
         kinds.put("reading-moved", JobEvent.ReadingMoved.class);
         kinds.put("moved-uncounted", JobEvent.MovedUncounted.class);
         kinds.put("strings-changed", JobEvent.StringsChanged.class);
-        kinds.put(AIR, JobEvent.AirRead.class);
+        kinds.put("air", JobEvent.AirRead.class);
         kinds.put("hand-over", JobEvent.HandOverWritten.class);
         kinds.put("agreement", JobEvent.AgreementSet.class);
         kinds.put("part-taken", JobEvent.PartTaken.class);
         kinds.put("part-back", JobEvent.PartBack.class);
-        kinds.put(TENDED, JobEvent.Tended.class);
-        kinds.put(FOLLOW_UP, JobEvent.FollowUpSet.class);
+        kinds.put("tended", JobEvent.Tended.class);
+        kinds.put("follow-up", JobEvent.FollowUpSet.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);
@@ -137,7 +128,12 @@ class EventCodec {
     private interface MoveNames {}
 
     String kind(JobEvent event) {
-        return Objects.requireNonNull(names.get(event.getClass()), () -> "no stored name for " + event.getClass());
+        return kind(event.getClass());
+    }
+
+    /** Under which name a kind of events is stored. */
+    String kind(Class<? extends JobEvent> event) {
+        return Objects.requireNonNull(names.get(event), () -> "no stored name for " + event);
     }
 
     String body(JobEvent event) {

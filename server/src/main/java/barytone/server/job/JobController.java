@@ -5,7 +5,6 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
-import barytone.core.job.Tray;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
@@ -124,7 +123,7 @@ class JobController {
     @PutMapping("/{id}/instrument")
     JobView correctInstrument(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Correction asked) {
-        JobLog.Opened job = desk.open(id);
+        OpenedJob job = desk.open(id);
         if (job.state().closed()) throw new JobClosedException();
         StringSet before = job.state().spec().fittings().strings();
         if (!Boolean.TRUE.equals(asked.sure()))
@@ -199,7 +198,7 @@ class JobController {
     @PostMapping("/{id}/close")
     JobView closeJob(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Close asked) {
         return desk.add(id, unit, asked, job -> {
-            String left = BenchLogWords.left(Tray.of(job.log(), job.state().undone()));
+            String left = BenchLogWords.left(job.tray());
             if (!left.isEmpty() && !Boolean.TRUE.equals(asked.sure()))
                 throw new OddValueException(left + " Close the job all the same?");
             return new JobEvent.Closed();
@@ -235,7 +234,7 @@ class JobController {
                 job -> new JobEvent.Redone(asked.event() != null ? undoneOne(job, asked.event()) : newestUndone(job)));
     }
 
-    private static long undoable(JobLog.Opened job, long seq) {
+    private static long undoable(OpenedJob job, long seq) {
         Set<Long> undone = JobReplay.undone(job.log());
         return job.log().stream()
                 .filter(e -> e.seq() == seq && counts(e, undone))
@@ -245,7 +244,7 @@ class JobController {
                 .seq();
     }
 
-    private static long newestThatCounts(JobLog.Opened job) {
+    private static long newestThatCounts(OpenedJob job) {
         Set<Long> undone = JobReplay.undone(job.log());
         return job.log().reversed().stream()
                 .filter(e -> counts(e, undone))
@@ -254,12 +253,12 @@ class JobController {
                 .seq();
     }
 
-    private static long undoneOne(JobLog.Opened job, long seq) {
+    private static long undoneOne(OpenedJob job, long seq) {
         if (!JobReplay.undone(job.log()).contains(seq)) throw Allowed.broken("event", seq, "an entry that was undone");
         return seq;
     }
 
-    private static long newestUndone(JobLog.Opened job) {
+    private static long newestUndone(OpenedJob job) {
         Set<Long> undone = JobReplay.undone(job.log());
         // the entry undone last comes back first
         return job.log().reversed().stream()

@@ -48,12 +48,12 @@ public class JobDesk {
     }
 
     /** Adds what is decided from the job as it stands, once, and answers with the whole job. */
-    public JobView add(long id, String unit, Addition asked, Function<JobLog.Opened, JobEvent> decide) {
+    public JobView add(long id, String unit, Addition asked, Function<OpenedJob, JobEvent> decide) {
         Units units = Units.ofCode(unit);
         JobLog.Request request = request(asked);
         return inOne(() -> {
             boolean before = log.isClosed(id);
-            JobLog.Opened now = log.add(id, asked.after(), request, decide);
+            OpenedJob now = log.add(id, asked.after(), request, decide);
             try {
                 JobView view = viewer(now, units).view();
                 if (view.closed() && !before) events.publishEvent(new JobClosed(id, units));
@@ -159,12 +159,12 @@ public class JobDesk {
         }
     }
 
-    JobViewer viewer(JobLog.Opened job, Units units) {
+    JobViewer viewer(OpenedJob job, Units units) {
         return new JobViewer(doors, job, units, clock.instant(), new Bench(shop.means(), schools(job)));
     }
 
     /** The schools as they are; those of the day on which it was closed for a closed job. */
-    private Shop.Schools schools(JobLog.Opened job) {
+    private Shop.Schools schools(OpenedJob job) {
         String then = job.job().schoolsAtClosing();
         return then == null ? shop.schools() : shop.readSchools(then);
     }
@@ -177,7 +177,7 @@ public class JobDesk {
         return log.lastSeq(id);
     }
 
-    public JobLog.Opened open(long id) {
+    public OpenedJob open(long id) {
         return log.open(id);
     }
 }

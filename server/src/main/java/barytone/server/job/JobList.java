@@ -43,7 +43,12 @@ class JobList {
      * @param opened null when it cannot be shown; the reason is in the log
      */
     record Listed(
-            long id, long ticket, String instrument, String player, Instant openedAt, JobLog.@Nullable Opened opened) {}
+            long id,
+            long ticket,
+            String instrument,
+            String player,
+            Instant openedAt,
+            @Nullable OpenedJob opened) {}
 
     /** Closed jobs, how many there are, and some of them. */
     record Closed(int count, List<Listed> some) {}
@@ -129,7 +134,7 @@ class JobList {
 
     private Listed listed(Record5<Long, Long, String, String, Instant> row) {
         long id = row.value1();
-        JobLog.Opened opened = null;
+        OpenedJob opened = null;
         try {
             opened = log.open(id);
         } catch (RuntimeException e) {

@@ -5,20 +5,13 @@ import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.JOB_TOLD;
 
-import barytone.core.agreement.Agreement;
-import barytone.core.history.Air;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
-import barytone.core.intonation.Sounded;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
-import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
-import barytone.core.job.Tending;
-import barytone.core.quantity.Allowed;
-import barytone.core.quantity.NotAllowedException;
 import barytone.core.station.Stations;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;
 import barytone.server.db.gen.tables.records.JobRecord;
@@ -29,7 +22,6 @@ import barytone.server.web.ChangedMeanwhileException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -104,77 +96,13 @@ public class JobLog {
         }
     }
 
-    /** A job with its log and what follows from it. */
-    public record Opened(Job job, List<LoggedEvent> log, JobState state) {
-        long seq() {
-            return log.isEmpty() ? 0 : log.getLast().seq();
-        }
-
-        /** What was agreed on it last; null while nothing was written down. */
-        public @Nullable Agreement agreed() {
-            return log.reversed().stream()
-                    .filter(e -> e.event() instanceof JobEvent.AgreementSet
-                            && !state.undone().contains(e.seq()))
-                    .map(e -> ((JobEvent.AgreementSet) e.event()).agreement())
-                    .findFirst()
-                    .orElse(null);
-        }
-
-        /** When it is to be looked at again; null when no day was set. */
-        public JobEvent.@Nullable FollowUpSet followUp() {
-            return log.reversed().stream()
-                    .filter(e -> e.event() instanceof JobEvent.FollowUpSet
-                            && !state.undone().contains(e.seq()))
-                    .map(e -> (JobEvent.FollowUpSet) e.event())
-                    .findFirst()
-                    .filter(e -> e.day() != null)
-                    .orElse(null);
-        }
-
-        /** A pickup of the instrument, counted from the neck and from 0. */
-        public int pickup(int pickup) {
-            int there = state.spec().fittings().pickups().size();
-            if (there == 0) throw Allowed.broken("pickup", pickup, "an instrument that has pickups on record");
-            return Allowed.whole("pickup", pickup, 0, there - 1);
-        }
-
-        /** A way of sounding a string that this neck has. */
-        public Sounded sounded(Sounded.How how, int fret) {
-            if (how == Sounded.How.FRETTED)
-                Allowed.whole("fret", fret, 1, state.spec().frets());
-            return new Sounded(how, fret);
-        }
-
-        /**
-         * A string of the instrument.
-         *
-         * @throws barytone.core.quantity.OutOfRangeException when it has no such string
-         */
-        public int string(int string) {
-            return Allowed.whole("string", string, 1, state.spec().strings());
-        }
-
-        /**
-         * The place of an entry of a kind on this job's tape.
-         *
-         * @throws NotAllowedException when there is none of that kind in that place
-         */
-        public long existing(long seq, Class<? extends JobEvent> kind) {
-            return log.stream()
-                    .filter(e -> e.seq() == seq && kind.isInstance(e.event()))
-                    .findFirst()
-                    .orElseThrow(() -> Allowed.broken("event", seq, "an entry of that kind on this job's tape"))
-                    .seq();
-        }
-    }
-
     /**
      * Reads a job.
      *
      * @throws NoSuchJobException when there is none with this number
      */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
-    public Opened open(long id) {
+    public OpenedJob open(long id) {
         return replay(about(id), events(id));
     }
 
@@ -194,16 +122,16 @@ public class JobLog {
      * @throws KeyUsedException when its key came with another request before
      */
     @Transactional
-    public Opened add(long id, long after, Request request, Function<Opened, JobEvent> decide) {
+    public OpenedJob add(long id, long after, Request request, Function<OpenedJob, JobEvent> decide) {
         if (seen(id, request)) return open(id);
-        Opened before = open(id);
+        OpenedJob before = open(id);
         if (before.seq() != after) throw changedMeanwhile(before.seq() - after);
         JobEvent event = decide.apply(before);
         boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
         insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, before.seq() + 1);
-        Opened now = open(id);
+        OpenedJob now = open(id);
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
@@ -257,15 +185,16 @@ public class JobLog {
                         r.get(JOB_EVENT.SEQ),
                         r.get(JOB_EVENT.HAPPENED_AT),
                         r.get(JOB_EVENT.KIND),
-                        readable(r.get(JOB_EVENT.KIND), r.get(JOB_EVENT.BODY))));
+                        readable(r.get(JOB_EVENT.KIND), r.get(JOB_EVENT.BODY)).orElse(null)));
     }
 
-    private @Nullable JobEvent readable(String kind, String body) {
+    /** An entry as it is stored; empty when this version cannot read it. */
+    Optional<JobEvent> readable(String kind, String body) {
         try {
-            return codec.event(kind, body);
+            return Optional.of(codec.event(kind, body));
         } catch (RuntimeException unreadable) {
             LOG.warn("An entry of kind {} cannot be read", kind, unreadable);
-            return null;
+            return Optional.empty();
         }
     }
 
@@ -347,57 +276,6 @@ public class JobLog {
                 .fetch(JOB.ID);
     }
 
-    /**
-     * The air that an instrument stood in, oldest first; what cannot be read is left out.
-     *
-     * @param jobs on it: what was read in its case belongs to it alone, what was read in the room on any job to all
-     */
-    @Transactional(readOnly = true)
-    public List<Air.Reading> air(Set<Long> jobs) {
-        List<Air.Reading> readings = new ArrayList<>();
-        sql.select(JOB_EVENT.JOB_ID, JOB_EVENT.HAPPENED_AT, JOB_EVENT.BODY)
-                .from(JOB_EVENT)
-                // written out, or its index is not used
-                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.AIR)))
-                .orderBy(JOB_EVENT.HAPPENED_AT)
-                .forEach(r -> {
-                    if (!(readable(EventCodec.AIR, r.value3()) instanceof JobEvent.AirRead read)) return;
-                    boolean room = read.place() == JobEvent.AirRead.Place.ROOM;
-                    if (room || jobs.contains(r.value1()))
-                        readings.add(new Air.Reading(r.value2(), read.humidity(), room));
-                });
-        return readings;
-    }
-
-    /** When something was done last around the strings of an instrument, whatever it was told as; empty when it never was. */
-    @Transactional(readOnly = true)
-    public Optional<Instant> lastTended(long instrument, Tending what) {
-        return sql
-                .select(JOB_EVENT.JOB_ID, JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.BODY)
-                .from(JOB_EVENT)
-                // written out, or its index is not used
-                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.TENDED)))
-                .and(JOB_EVENT.JOB_ID.in(
-                        sql.select(JOB.ID).from(JOB).where(JOB.INSTRUMENT_ID.in(instruments.all(instrument)))))
-                .orderBy(JOB_EVENT.HAPPENED_AT.desc())
-                .fetch()
-                .stream()
-                .filter(r -> readable(EventCodec.TENDED, r.value4()) instanceof JobEvent.Tended t && t.what() == what)
-                .filter(r -> !undone(stored(r.value1())).contains(r.value2()))
-                .map(r -> r.value3())
-                .findFirst();
-    }
-
-    /** The jobs on which a day was set to look again. */
-    @Transactional(readOnly = true)
-    public List<Long> withFollowUp() {
-        return sql.selectDistinct(JOB_EVENT.JOB_ID)
-                .from(JOB_EVENT)
-                // written out, or its index is not used
-                .where(JOB_EVENT.KIND.eq(DSL.inline(EventCodec.FOLLOW_UP)))
-                .fetch(JOB_EVENT.JOB_ID);
-    }
-
     /** Removes the name of a player from what their closed jobs keep. */
     @Transactional
     public void forget(long player, String instead) {
@@ -424,7 +302,7 @@ public class JobLog {
     public void keepClosed(List<Long> jobs) {
         for (long id : jobs) {
             try {
-                Opened job = open(id);
+                OpenedJob job = open(id);
                 if (job.state().closed()) freeze(job.job());
             } catch (RuntimeException e) {
                 CannotBeShownException.unlessOfTheDisk(e);
@@ -458,8 +336,8 @@ public class JobLog {
                 .execute();
     }
 
-    private static Opened replay(Job job, List<LoggedEvent> log) {
-        return new Opened(job, log, Stations.replay(job.spec(), job.defaults(), log));
+    private static OpenedJob replay(Job job, List<LoggedEvent> log) {
+        return new OpenedJob(job, log, Stations.replay(job.spec(), job.defaults(), log));
     }
 
     /** The events of a job; one that cannot be read is left out where it was undone. */

@@ -1,14 +1,12 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
-import barytone.core.agreement.Agreement;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
-import barytone.core.job.Tray;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Units;
 import barytone.core.station.NextMove;
@@ -30,7 +28,7 @@ final class JobViewer {
     /** Where the frets will stand. */
     private static final Door.Place FRETS = new Door.Place(5, 4);
 
-    private final JobLog.Opened opened;
+    private final OpenedJob opened;
     private final JobState state;
     private final Units units;
     private final Instant now;
@@ -41,7 +39,7 @@ final class JobViewer {
     private final Map<Door, RoomPage> rooms;
     private final SectionViewer sections;
 
-    JobViewer(Doors doors, JobLog.Opened opened, Units units, Instant now, Bench bench) {
+    JobViewer(Doors doors, OpenedJob opened, Units units, Instant now, Bench bench) {
         this.opened = opened;
         this.state = opened.state();
         this.units = units;
@@ -166,7 +164,7 @@ final class JobViewer {
         List<String> remarks = new ArrayList<>(voices.each(RoomVoice::onRecord));
         rooms.values().forEach(room -> room.asRead().ifPresent(remarks::add));
         rooms.values().forEach(room -> remarks.addAll(room.worked()));
-        String inTheTray = BenchLogWords.left(Tray.of(opened.log(), state.undone()));
+        String inTheTray = BenchLogWords.left(opened.tray());
         if (!inTheTray.isEmpty()) remarks.add(inTheTray);
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready)
@@ -177,13 +175,7 @@ final class JobViewer {
 
     /** What the job hands over. */
     HandedOver handedOver() {
-        List<LoggedEvent> counted = opened.log().stream()
-                .filter(e -> !state.undone().contains(e.seq()))
-                .toList();
-        List<Double> air = counted.stream()
-                .filter(e -> e.event() instanceof JobEvent.AirRead)
-                .map(e -> ((JobEvent.AirRead) e.event()).humidity())
-                .toList();
+        List<LoggedEvent> counted = opened.counted();
         List<String> methods = new ArrayList<>();
         rooms.values().forEach(room -> room.asRead().ifPresent(methods::add));
         List<String> work = new ArrayList<>();
@@ -198,17 +190,12 @@ final class JobViewer {
                 methods,
                 work.stream().distinct().toList(),
                 voices.each(RoomVoice::onRecord),
-                air.isEmpty()
-                        ? null
-                        : air.size() == 1
-                                ? AirWords.percent(air.getFirst())
-                                : AirWords.percent(air.getFirst()) + " when it came, " + AirWords.percent(air.getLast())
-                                        + " when it left",
+                AirWords.cameAndLeft(opened.all(JobEvent.AirRead.class)),
                 profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
                 profile(state.estimate(), false),
                 agreement(),
                 written(),
-                opened.followUp() == null ? null : BenchLogWords.followUp(opened.followUp()));
+                opened.followUp().map(BenchLogWords::followUp).orElse(null));
     }
 
     /** The lowest string over the neck, where relief and action were read. */
@@ -223,42 +210,25 @@ final class JobViewer {
     }
 
     private JobView.BenchLogView benchLog() {
-        Tray tray = Tray.of(opened.log(), state.undone());
-        JobEvent.FollowUpSet then = opened.followUp();
-        return new JobView.BenchLogView(
-                tray.parts().stream()
-                        .map(p -> new JobView.PartView(p.taken(), p.text()))
-                        .toList(),
-                BenchLogWords.usualParts(state.spec()),
-                state.closed() ? null : BenchLogWords.stringsOff(tray, now),
-                then == null ? "" : String.valueOf(then.day()),
-                then == null ? "" : AgreementWords.day(Objects.requireNonNull(then.day())),
-                then == null ? "" : then.why());
+        return BenchLogWords.view(opened, now);
     }
 
     private @Nullable AgreementView agreement() {
-        Agreement agreed = opened.agreed();
-        return agreed == null ? null : AgreementWords.view(agreed);
+        return opened.last(JobEvent.AgreementSet.class)
+                .map(set -> AgreementWords.view(set.agreement()))
+                .orElse(null);
     }
 
     private JobView.@Nullable AirView air() {
-        return opened.log().reversed().stream()
-                .filter(e ->
-                        e.event() instanceof JobEvent.AirRead && !state.undone().contains(e.seq()))
-                .map(e ->
-                        AirWords.view((JobEvent.AirRead) e.event(), state.spec().kind()))
-                .findFirst()
+        return opened.last(JobEvent.AirRead.class)
+                .map(read -> AirWords.view(read, state.spec().kind()))
                 .orElse(null);
     }
 
     /** What was written for the player last. */
     HandedOver.HandOverView written() {
         String usual = HandOverWords.lookAgain(state.spec().kind());
-        return opened.log().reversed().stream()
-                .filter(e -> !state.undone().contains(e.seq()))
-                .filter(e -> e.event() instanceof JobEvent.HandOverWritten)
-                .map(e -> (JobEvent.HandOverWritten) e.event())
-                .findFirst()
+        return opened.last(JobEvent.HandOverWritten.class)
                 .map(e -> new HandedOver.HandOverView(e.found(), e.advice(), e.lookAgain(), usual))
                 .orElse(new HandedOver.HandOverView("", "", "", usual));
     }

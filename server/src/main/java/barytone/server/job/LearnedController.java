@@ -43,7 +43,7 @@ class LearnedController {
         List<JobState> jobs = Stream.concat(
                         list.open().stream(), list.closed("", JobList.Of.ALL, 0, CLOSED_LOOKED_AT).some().stream())
                 .flatMap(listed -> Stream.ofNullable(listed.opened()))
-                .map(JobLog.Opened::state)
+                .map(OpenedJob::state)
                 .toList();
         ToolsLearned learned = ToolsLearned.of(jobs);
         List<String> lines = new ArrayList<>();

@@ -31,7 +31,7 @@ final class Tape {
     private static final int TOLD = 4;
     private static final String NOT_FOR_IT = "Not for this instrument as it is now: not counted.";
 
-    private final JobLog.Opened opened;
+    private final OpenedJob opened;
     /** For what belongs to the saddles, and for what has no unit of its own. */
     private final LengthUnit unit;
 
@@ -41,7 +41,7 @@ final class Tape {
     private final Set<Long> undone;
     private final Map<Long, TakenReading> readings;
 
-    Tape(JobLog.Opened opened, Words words, Voices voices) {
+    Tape(OpenedJob opened, Words words, Voices voices) {
         this.opened = opened;
         this.unit = words.units().action();
         this.words = words;

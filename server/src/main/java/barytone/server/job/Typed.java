@@ -4,8 +4,11 @@ import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.PlainNumber;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import org.jspecify.annotations.Nullable;
 
-/** Numbers as they were typed, checked against what is allowed. */
+/** Numbers and days as they were typed, checked against what is allowed. */
 public final class Typed {
     private Typed() {}
 
@@ -33,5 +36,15 @@ public final class Typed {
         String number = text.replaceFirst("\\s*(c|ct|cents?)\\s*$", "");
         return Allowed.number(
                 field, PlainNumber.parse(field, number, "a number such as 3, +1.5 or -2"), least, most, "");
+    }
+
+    /** A day as in 2031-02-06; null when nothing was typed. */
+    static @Nullable LocalDate day(String field, @Nullable String text) {
+        if (text == null || text.isBlank()) return null;
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw Allowed.broken(field, "“" + text.strip() + "”", "a day as in 2031-02-06");
+        }
     }
 }

@@ -5,6 +5,7 @@ import static barytone.server.db.gen.Tables.PLAYER;
 import barytone.core.instrument.Touch;
 import barytone.core.quantity.NotAllowedException;
 import barytone.server.db.gen.tables.records.PlayerRecord;
+import barytone.server.same.SameAs;
 import barytone.server.web.ChangedMeanwhileException;
 import barytone.server.web.NotThereException;
 import barytone.server.web.Texts;
@@ -33,10 +34,12 @@ public class People {
 
     private final DSLContext sql;
     private final Clock clock;
+    private final SameAs same;
 
     People(DSLContext sql, Clock clock) {
         this.sql = sql;
         this.clock = clock;
+        this.same = new SameAs(sql, "player", PLAYER, PLAYER.ID, PLAYER.NAME, PLAYER.SAME_AS, PLAYER.TOLD_AS);
     }
 
     /**
@@ -57,9 +60,6 @@ public class People {
             String notes,
             @Nullable Instant archivedAt,
             @Nullable Instant forgottenAt) {}
-
-    /** A player who was taken down as another one and is the same. */
-    public record Same(long id, String name) {}
 
     /** Takes down a new player. */
     @Transactional
@@ -180,21 +180,13 @@ public class People {
     /** Whom this player is told as: themselves, or the one that they were found to be. */
     @Transactional(readOnly = true)
     public long toldAs(long id) {
-        return sql.select(PLAYER.TOLD_AS)
-                .from(PLAYER)
-                .where(PLAYER.ID.eq(id))
-                .fetchOptional(PLAYER.TOLD_AS)
-                .orElseThrow(() -> new NotThereException("player", id));
+        return same.toldAs(id);
     }
 
     /** Those that were found to be this one. */
     @Transactional(readOnly = true)
-    public List<Same> sameAs(long id) {
-        return sql.select(PLAYER.ID, PLAYER.NAME)
-                .from(PLAYER)
-                .where(PLAYER.SAME_AS.eq(id))
-                .orderBy(PLAYER.ID)
-                .fetch(r -> new Same(r.value1(), r.value2()));
+    public List<SameAs.One> sameAs(long id) {
+        return same.of(id);
     }
 
     /**
@@ -204,31 +196,12 @@ public class People {
      */
     @Transactional
     public void merge(long id, long into) {
-        find(into);
-        if (toldAs(id) != id)
-            throw new NotAllowedException("Player " + id + " is told as another one already. Take that back first.");
-        if (id == into || toldAs(into) == id)
-            throw new NotAllowedException("A player cannot be the same as one who is told as themselves.");
-        if (toldAs(into) != into)
-            throw new NotAllowedException(
-                    "Player " + into + " is told as player " + toldAs(into) + ": choose that one.");
-        sql.update(PLAYER).set(PLAYER.SAME_AS, into).where(PLAYER.ID.eq(id)).execute();
-        sql.update(PLAYER)
-                .set(PLAYER.TOLD_AS, into)
-                .where(PLAYER.TOLD_AS.eq(id))
-                .execute();
+        same.merge(id, into);
     }
 
     /** Takes back that a player is the same as another. */
     @Transactional
     public void unmerge(long id) {
-        find(id);
-        sql.update(PLAYER).setNull(PLAYER.SAME_AS).where(PLAYER.ID.eq(id)).execute();
-        tell(id, id);
-    }
-
-    private void tell(long id, long as) {
-        sql.update(PLAYER).set(PLAYER.TOLD_AS, as).where(PLAYER.ID.eq(id)).execute();
-        for (Same same : sameAs(id)) tell(same.id(), as);
+        same.separate(id);
     }
 }

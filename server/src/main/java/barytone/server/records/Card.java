@@ -71,7 +71,7 @@ record Card(
     record Column(String name, String found, String left, boolean reckoned) {}
 
     /** The same card without its player's name. */
-    Card of(String otherPlayer) {
+    Card withPlayer(String otherPlayer) {
         return new Card(
                 layout,
                 ticket,

@@ -4,13 +4,11 @@ import barytone.core.agreement.Agreement;
 import barytone.core.quantity.Units;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.AgreementView;
+import barytone.server.job.Days;
 import barytone.server.job.HandedOver;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobLog;
 import barytone.server.job.Stands;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,7 +22,6 @@ import org.springframework.stereotype.Component;
 @Component
 class CardMaker {
     private static final int LAYOUT = 1;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     private final JobDesk desk;
     private final Instruments instruments;
@@ -47,8 +44,8 @@ class CardMaker {
         return new Card(
                 LAYOUT,
                 about.ticket(),
-                day(all.came()),
-                day(all.left()),
+                Days.onRecord(all.came()),
+                Days.onRecord(all.left()),
                 about.player(),
                 about.instrument(),
                 about.spec().kind().label(),
@@ -79,10 +76,6 @@ class CardMaker {
                 ? all.written().usual()
                 : all.written().lookAgain();
         return all.followUp() == null ? said : all.followUp() + ". " + said;
-    }
-
-    static String day(Instant at) {
-        return DAY.format(at.atZone(ZoneId.systemDefault()));
     }
 
     private static List<Card.Table> tables(List<HandedOver.Line> lines) {

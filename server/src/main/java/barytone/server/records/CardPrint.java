@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TimeZone;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.FontMappers;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -38,6 +39,7 @@ class CardPrint {
 
     CardPrint() {
         XRLog.setLoggingEnabled(false);
+        FontMappers.set(new OwnLetters(resource("/static/card/archivo-latin-400.ttf")));
         page = Mustache.compiler()
                 .nullValue("")
                 .emptyStringIsFalse(true)

@@ -53,9 +53,9 @@ class Cards {
      */
     @Transactional
     public Card of(long job, Units units) {
-        Optional<Card> kept = find(job);
-        if (kept.isPresent()) return kept.get();
-        return log.isClosed(job) ? keep(job, units) : maker.make(job, units, base());
+        // a closing that was taken back while the job could not be shown leaves a card that is none any more
+        if (!log.isClosed(job)) return maker.make(job, units, base());
+        return find(job).orElseGet(() -> keep(job, units));
     }
 
     private Card keep(long job, Units units) {
@@ -64,6 +64,9 @@ class Cards {
                 .set(CARD.JOB_ID, job)
                 .set(CARD.KEPT_AT, clock.instant().truncatedTo(ChronoUnit.MILLIS))
                 .set(CARD.BODY, mapper.writeValueAsString(card))
+                .onConflict(CARD.JOB_ID)
+                .doUpdate()
+                .setAllToExcluded()
                 .execute();
         return card;
     }
@@ -80,7 +83,7 @@ class Cards {
         for (long job : jobs)
             find(job)
                     .ifPresent(card -> sql.update(CARD)
-                            .set(CARD.BODY, mapper.writeValueAsString(card.of(instead)))
+                            .set(CARD.BODY, mapper.writeValueAsString(card.withPlayer(instead)))
                             .where(CARD.JOB_ID.eq(job))
                             .execute());
     }

@@ -1,43 +1,53 @@
 package barytone.server.records;
 
 import barytone.server.instruments.InstrumentView;
-import java.lang.reflect.RecordComponent;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
-import java.util.Set;
+import java.util.Map;
+import java.util.function.Function;
 
 /** What one version of an instrument's facts says otherwise than the one before. */
 final class FactsChanged {
-    /** Said otherwise, or not a fact. */
-    private static final Set<String> OTHER = Set.of("version", "kind");
+    /** Every fact by its name, in the order in which they are stated. */
+    private static final Map<String, Function<InstrumentView, Object>> FACTS = new LinkedHashMap<>();
+
+    static {
+        FACTS.put("Name", InstrumentView::name);
+        FACTS.put("Kind", InstrumentView::kindLabel);
+        FACTS.put("Tuning", InstrumentView::tuning);
+        FACTS.put("Scale length", InstrumentView::scaleLength);
+        FACTS.put("Frets", InstrumentView::frets);
+        FACTS.put("Body joint at fret", InstrumentView::bodyJointFret);
+        FACTS.put("Board radius", InstrumentView::boardRadius);
+        FACTS.put("Board radius at the end", InstrumentView::endRadius);
+        FACTS.put("Rod", InstrumentView::rod);
+        FACTS.put("Rod is turned at", InstrumentView::access);
+        FACTS.put("Left-handed", InstrumentView::leftHanded);
+        FACTS.put("Neck joint", InstrumentView::joint);
+        FACTS.put("Bridge", InstrumentView::bridge);
+        FACTS.put("Strings' spread at the bridge", InstrumentView::bridgeSpread);
+        FACTS.put("Pitch of the height screws", InstrumentView::threadPitch);
+        FACTS.put("Pitch of the length screws", InstrumentView::lengthPitch);
+        FACTS.put("Heads of the length screws", InstrumentView::lengthHead);
+        FACTS.put("Saddle thickness", InstrumentView::saddleThickness);
+        FACTS.put("Plate's rise", InstrumentView::plateRise);
+        FACTS.put("Nut", InstrumentView::nut);
+        FACTS.put("Nut width", InstrumentView::nutWidth);
+        FACTS.put("Strings", InstrumentView::strings);
+        FACTS.put("Pickups", InstrumentView::pickups);
+    }
 
     private FactsChanged() {}
 
     /** A line for each fact that differs. */
     static List<String> between(InstrumentView before, InstrumentView now) {
-        List<String> changed = new ArrayList<>();
-        for (RecordComponent fact : InstrumentView.class.getRecordComponents()) {
-            if (OTHER.contains(fact.getName())) continue;
-            Object was = value(fact, before);
-            Object is = value(fact, now);
-            if (!Objects.equals(was, is)) changed.add(label(fact.getName()) + ": " + spoken(was) + " → " + spoken(is));
-        }
-        return changed;
-    }
-
-    private static Object value(RecordComponent fact, InstrumentView of) {
-        try {
-            return fact.getAccessor().invoke(of);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private static String label(String name) {
-        String words = name.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return FACTS.entrySet().stream()
+                .filter(fact ->
+                        !fact.getValue().apply(before).equals(fact.getValue().apply(now)))
+                .map(fact -> fact.getKey() + ": " + spoken(fact.getValue().apply(before)) + " → "
+                        + spoken(fact.getValue().apply(now)))
+                .toList();
     }
 
     private static String spoken(Object value) {

@@ -2,16 +2,16 @@ package barytone.server.records;
 
 import barytone.core.job.JobEvent;
 import barytone.server.instruments.Instruments;
+import barytone.server.job.Days;
+import barytone.server.job.EntrySearch;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
+import barytone.server.job.OpenedJob;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,15 +25,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/follow-ups", produces = MediaType.APPLICATION_JSON_VALUE)
 class FollowUpController {
     private static final Logger LOG = LoggerFactory.getLogger(FollowUpController.class);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
 
     private final JobLog log;
+    private final EntrySearch entries;
     private final JobRegister register;
     private final Instruments instruments;
     private final Clock clock;
 
-    FollowUpController(JobLog log, JobRegister register, Instruments instruments, Clock clock) {
+    FollowUpController(JobLog log, EntrySearch entries, JobRegister register, Instruments instruments, Clock clock) {
         this.log = log;
+        this.entries = entries;
         this.register = register;
         this.instruments = instruments;
         this.clock = clock;
@@ -51,12 +52,12 @@ class FollowUpController {
     /** All of them, the earliest day first. One that was here again since is done. */
     @GetMapping
     List<FollowUpView> followUps() {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        LocalDate today = Days.of(clock.instant());
         List<FollowUpView> all = new ArrayList<>();
-        for (long id : log.withFollowUp()) {
+        for (long id : entries.withFollowUp()) {
             try {
-                JobLog.Opened job = log.open(id);
-                JobEvent.FollowUpSet then = job.followUp();
+                OpenedJob job = log.open(id);
+                JobEvent.FollowUpSet then = job.followUp().orElse(null);
                 long instrument = instruments.toldAs(job.job().instrumentId());
                 if (then == null || register.on(instrument).getLast() != id) continue;
                 LocalDate day = Objects.requireNonNull(then.day());
@@ -66,7 +67,7 @@ class FollowUpController {
                         job.job().instrument(),
                         job.job().player(),
                         day,
-                        DAY.format(day),
+                        Days.withYear(day),
                         then.why(),
                         !day.isAfter(today)));
             } catch (RuntimeException e) {

@@ -37,7 +37,7 @@ class Forgetting {
             throw new OddValueException(
                     "Forget “" + player.name()
                             + "” for good? Name, contact, notes and wishes are removed and cannot be brought back; the instruments keep their figures. "
-                            + "Complaints and notes on jobs stay as they were written, and so do backups until they are replaced.");
+                            + "Complaints, notes and by whom work was accepted stay as they were written, and so do backups until they are replaced.");
         choices.forget(player.id(), player.name());
         people.sameAs(player.id()).forEach(same -> choices.forget(same.id(), same.name()));
         people.forget(player.id());

@@ -6,8 +6,10 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.LoggedEvent;
 import barytone.core.station.Stations;
+import barytone.server.job.EntrySearch;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
+import barytone.server.job.OpenedJob;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,8 +31,10 @@ class Histories {
 
     private final JobLog log;
     private final JobRegister register;
+    private final EntrySearch entries;
 
-    Histories(JobLog log, JobRegister register) {
+    Histories(JobLog log, JobRegister register, EntrySearch entries) {
+        this.entries = entries;
         this.log = log;
         this.register = register;
     }
@@ -41,9 +45,7 @@ class Histories {
      * @param visit null when the job cannot be shown
      */
     record Told(
-            long job,
-            JobLog.@Nullable Opened opened,
-            @Nullable Visit visit) {}
+            long job, @Nullable OpenedJob opened, @Nullable Visit visit) {}
 
     /** Every job on an instrument, oldest first. One that cannot be shown is named all the same. */
     @Transactional(readOnly = true)
@@ -51,7 +53,7 @@ class Histories {
         List<Told> all = new ArrayList<>();
         for (long id : register.on(instrument)) {
             try {
-                JobLog.Opened job = log.open(id);
+                OpenedJob job = log.open(id);
                 all.add(new Told(id, job, visit(job)));
             } catch (RuntimeException e) {
                 LOG.error("Job {} cannot be shown in the history of its instrument", id, e);
@@ -63,36 +65,30 @@ class Histories {
 
     /** The air that an instrument with these jobs stood in. */
     Air air(List<Told> jobs) {
-        return new Air(log.air(jobs.stream().map(Told::job).collect(Collectors.toSet())));
+        return new Air(entries.air(jobs.stream().map(Told::job).collect(Collectors.toSet())));
     }
 
     /** What is kept of a job. */
-    static Visit visit(JobLog.Opened opened) {
+    static Visit visit(OpenedJob opened) {
         JobLog.Job job = opened.job();
         InstrumentSpec spec = job.spec();
-        List<LoggedEvent> counted = opened.log().stream()
-                .filter(e -> !opened.state().undone().contains(e.seq()))
-                .toList();
-        List<Double> air = counted.stream()
-                .filter(e -> e.event() instanceof JobEvent.AirRead)
-                .map(e -> ((JobEvent.AirRead) e.event()).humidity())
-                .toList();
+        List<JobEvent.AirRead> air = opened.all(JobEvent.AirRead.class);
         return new Visit(
                 job.id(),
                 job.openedAt(),
-                leftAt(opened, counted),
+                leftAt(opened),
                 Stations.figures(opened.state()),
                 spec.fittings().strings().totalTension(spec.tuning(), spec.scaleLength(), REFERENCE),
                 spec.fittings().strings().text(),
                 spec.tuningText(),
-                counted.stream().anyMatch(e -> e.event() instanceof JobEvent.StringsChanged),
-                air.isEmpty() ? null : air.getFirst(),
-                air.size() < 2 ? null : air.getLast());
+                !opened.all(JobEvent.StringsChanged.class).isEmpty(),
+                air.isEmpty() ? null : air.getFirst().humidity(),
+                air.size() < 2 ? null : air.getLast().humidity());
     }
 
     /** When it was closed; when anything was last done while it is open. */
-    private static Instant leftAt(JobLog.Opened opened, List<LoggedEvent> counted) {
-        return counted.reversed().stream()
+    private static Instant leftAt(OpenedJob opened) {
+        return opened.counted().reversed().stream()
                 .filter(e -> !opened.state().closed() || e.event() instanceof JobEvent.Closed)
                 .map(LoggedEvent::at)
                 .findFirst()

@@ -9,17 +9,19 @@ import barytone.core.history.Changed;
 import barytone.core.history.Visit;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Figure;
+import barytone.core.job.JobEvent;
 import barytone.core.quantity.Units;
 import barytone.server.instruments.InstrumentView;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.AirWords;
+import barytone.server.job.Days;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
+import barytone.server.job.OpenedJob;
 import barytone.server.people.People;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.Month;
-import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -118,7 +120,7 @@ class InstrumentViewer {
     }
 
     private static InstrumentPage.VisitView visit(Histories.Told told, FigureWords words) {
-        JobLog.Opened opened = told.opened();
+        OpenedJob opened = told.opened();
         Visit visit = told.visit();
         if (opened == null || visit == null)
             return new InstrumentPage.VisitView(
@@ -147,27 +149,22 @@ class InstrumentViewer {
                 job.complaint(),
                 visit.strings(),
                 visit.tuning(),
-                airOf(visit),
-                offers(opened.agreed()),
+                AirWords.cameAndLeft(opened.all(JobEvent.AirRead.class)),
+                opened.last(JobEvent.AgreementSet.class)
+                        .map(set -> offers(set.agreement()))
+                        .orElse(List.of()),
                 visit.figures().stream()
                         .map(f -> new InstrumentPage.FigureView(
                                 f.code(), whole(words, f, f.found()), whole(words, f, f.left())))
                         .toList());
     }
 
-    private static List<String> offers(@Nullable Agreement agreed) {
-        if (agreed == null) return List.of();
+    private static List<String> offers(Agreement agreed) {
         return agreed.lines().stream()
                 .filter(l -> l.kind() == Agreement.Kind.OFFER)
                 .map(l -> l.text() + ", " + agreed.money().show(l.price())
                         + (l.why().isEmpty() ? "" : ": " + l.why()))
                 .toList();
-    }
-
-    private static @Nullable String airOf(Visit visit) {
-        if (visit.humidityFound() == null) return null;
-        return AirWords.percent(visit.humidityFound())
-                + (visit.humidityLeft() == null ? "" : ", left at " + AirWords.percent(visit.humidityLeft()));
     }
 
     private static @Nullable String whole(FigureWords words, Figure figure, Figure.@Nullable Value value) {
@@ -247,7 +244,7 @@ class InstrumentViewer {
 
     /** The month about a season ahead whose air is known best. */
     private Optional<Coming.Then> coming(Air air) {
-        ZonedDateTime now = clock.instant().atZone(ZoneId.systemDefault());
+        ZonedDateTime now = clock.instant().atZone(Days.zone());
         return IntStream.of(MONTHS_AHEAD)
                 .mapToObj(now::plusMonths)
                 .flatMap(

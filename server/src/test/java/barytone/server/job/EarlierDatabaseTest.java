@@ -79,6 +79,42 @@ class EarlierDatabaseTest {
         }
     }
 
+    /** Earlier versions made a player and an instrument anew for every job. */
+    @Test
+    void whatCameBackThenIsToldAsOneAndThatCanBeTakenBack(@TempDir Path folder) throws IOException, SQLException {
+        write(7, folder, """
+                INSERT INTO player SELECT 101, upper(name), 'heavy', created_at FROM player WHERE id = 5;
+                CREATE TEMP TABLE again AS SELECT * FROM instrument WHERE id IN (5, 6);
+                UPDATE again SET id = id + 100;
+                UPDATE again SET name = (SELECT name FROM instrument WHERE id = 5) WHERE id = 106;
+                INSERT INTO instrument SELECT * FROM again;
+                INSERT INTO job SELECT 101, 901, 105, 101, 'once more', 'again-1', '2026-12-01T09:00:00.000Z', scope, choices, 0 FROM job WHERE id = 5;
+                INSERT INTO job SELECT 102, 902, 106, 101, 'another kind', 'again-2', '2026-12-02T09:00:00.000Z', scope, choices, 0 FROM job WHERE id = 6;
+                """);
+        try (RunningBarytone then = RunningBarytone.in(folder, List.of(TestClock.class))) {
+            JsonNode wigeon = then.get("/api/instruments/105").json();
+            assertThat(wigeon.get("id").asLong()).isEqualTo(5);
+            assertThat(wigeon.get("visits")).hasSize(2);
+            assertThat(wigeon.get("players")).hasSize(1);
+            // the same name is no longer the same instrument where the kind is another
+            assertThat(then.get("/api/instruments/106").json().get("visits")).hasSize(1);
+            // every job keeps its touch and the name that it was taken in under
+            assertThat(then.get("/api/jobs/5").json().get("touch").asString()).isEqualTo("medium");
+            assertThat(then.get("/api/jobs/101").json().get("touch").asString()).isEqualTo("heavy");
+            assertThat(then.get("/api/jobs/101").json().get("player").asString())
+                    .isUpperCase();
+            assertThat(then.get("/api/players/101").json().get("count").asInt()).isEqualTo(3);
+            assertThat(then.delete("/api/players/101/same-as")
+                            .json()
+                            .get("count")
+                            .asInt())
+                    .isEqualTo(2);
+            assertThat(then.delete("/api/instruments/105/same-as").json().get("visits"))
+                    .hasSize(1);
+            assertThat(then.get("/api/instruments/5").json().get("visits")).hasSize(1);
+        }
+    }
+
     @AfterAll
     static void stop() {
         app.close();

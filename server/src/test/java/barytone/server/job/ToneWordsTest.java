@@ -218,7 +218,7 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         Words words = new Words(state(), Units.all(unit));
         JobView view = new JobViewer(
                         new StationDoors().doors(),
-                        new JobLog.Opened(
+                        new OpenedJob(
                                 new JobLog.Job(
                                         1,
                                         1,

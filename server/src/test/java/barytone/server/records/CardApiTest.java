@@ -12,6 +12,7 @@ import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.FontMappers;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
@@ -81,6 +82,15 @@ class CardApiTest extends JobsOverHttp {
     }
 
     @Test
+    void noFontOfTheMachineIsLookedFor() {
+        pdf(finished("Font Seeker"), "a4");
+        // the library's own answer looks through the machine and keeps a list of what it found in the home folder
+        assertThat(FontMappers.instance().getFontBoxFont("Helvetica", null).getFont())
+                .isSameAs(
+                        FontMappers.instance().getFontBoxFont("Any other", null).getFont());
+    }
+
+    @Test
     void theCardOfAClosedJobNeverChanges() {
         long job = finished("Steadfast");
         byte[] before = pdf(job, "a4");
@@ -126,6 +136,31 @@ class CardApiTest extends JobsOverHttp {
         assertThat(left.get("address").asString())
                 .startsWith("http://127.0.0.1:")
                 .contains("/instruments/");
+    }
+
+    @Test
+    void aClosingThatWasTakenBackUnseenLeavesNoCard() {
+        long job = finished("Unseen");
+        JsonNode entries = job(job).get("tape");
+        // as for a job that cannot be shown: its closing is undone without a look at what follows
+        long closing = entries.get(0).get("seq").asLong();
+        assertThat(app().post(
+                                "/api/jobs/" + job + "/stored/undo",
+                                "{\"after\":%d,\"key\":\"unseen\",\"event\":%d}".formatted(closing, closing))
+                        .status())
+                .isEqualTo(200);
+        assertThat(app().get("/api/jobs/" + job + "/card?unit=thou")
+                        .json()
+                        .at("/tables/0/unit")
+                        .asString())
+                .isEqualTo("thou");
+        // and closed again it gets its own
+        assertThat(post(job, "close", "").status()).isEqualTo(200);
+        assertThat(app().get("/api/jobs/" + job + "/card?unit=thou")
+                        .json()
+                        .at("/tables/0/unit")
+                        .asString())
+                .isEqualTo("mm");
     }
 
     @Test

@@ -263,6 +263,25 @@ class RecordsApiTest extends JobsOverHttp {
     }
 
     @Test
+    void airThatWasReadByMistakeIsTakenBackEverywhere() {
+        long job = electric("Mistaken Nose");
+        JsonNode read =
+                post(job, "air", ",\"place\":\"case\",\"humidity\":\"12\"").json();
+        assertThat(read.at("/air/verdict").asString()).isEqualTo("dry");
+        long instrument = job(job).get("instrumentId").asLong();
+        assertThat(instrument(instrument).get("air").toString()).contains("12\u00a0%");
+        // what was read in its case says nothing of another
+        long other = electric("Other Nose");
+        assertThat(instrument(job(other).get("instrumentId").asLong())
+                        .get("air")
+                        .toString())
+                .doesNotContain("12\u00a0%");
+        post(job, "undo", "");
+        assertThat(instrument(instrument).get("air").toString()).doesNotContain("12\u00a0%");
+        assertThat(job(job).has("air")).isFalse();
+    }
+
+    @Test
     void whatIsNotThereIsSaid() {
         assertThat(app().get("/api/instruments/99999").json().get("detail").asString())
                 .isEqualTo("There is no instrument number 99999.");

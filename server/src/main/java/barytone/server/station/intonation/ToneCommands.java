@@ -15,9 +15,9 @@ import barytone.core.station.intonation.ToneEvent;
 import barytone.core.station.intonation.Tones;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
-import barytone.server.job.JobLog;
 import barytone.server.job.JobView;
 import barytone.server.job.OddValueException;
+import barytone.server.job.OpenedJob;
 import barytone.server.job.Typed;
 import barytone.server.web.RequestKey;
 import java.util.ArrayList;
@@ -287,7 +287,7 @@ class ToneCommands {
                         job.string(asked.string()), Math.abs(Typed.number("drop", asked.drop(), -300, 300))));
     }
 
-    private static void screwed(JobLog.Opened job) {
+    private static void screwed(OpenedJob job) {
         if (!job.state().spec().fittings().bridge().lengthScrewed())
             throw Allowed.broken("sixteenths", "turns", "mm: this bridge has no length screws");
     }

@@ -16,8 +16,8 @@ import barytone.core.station.relief.ReliefState;
 import barytone.core.station.relief.RodWays;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
-import barytone.server.job.JobLog;
 import barytone.server.job.JobView;
+import barytone.server.job.OpenedJob;
 import barytone.server.job.WantedBand;
 import barytone.server.web.RequestKey;
 import java.util.List;
@@ -180,7 +180,7 @@ class ReliefCommands {
                         new Turns(asked.limitSixteenths()))));
     }
 
-    private static ReliefTarget target(JobLog.Opened job, Target asked, LengthUnit unit, List<ReliefSchool> schools) {
+    private static ReliefTarget target(OpenedJob job, Target asked, LengthUnit unit, List<ReliefSchool> schools) {
         if (asked.school() != null)
             return ReliefSchool.ofCode(schools, asked.school())
                     .target(job.state().spec(), job.job().touch());

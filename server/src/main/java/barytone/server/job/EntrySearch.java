@@ -1,0 +1,108 @@
+package barytone.server.job;
+
+import static barytone.server.db.gen.Tables.JOB_EVENT;
+import static barytone.server.db.gen.Tables.JOB_TOLD;
+
+import barytone.core.history.Air;
+import barytone.core.job.JobEvent;
+import barytone.core.job.Tending;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks for entries of one kind over all jobs. No job is replayed, what was undone does not count, and what cannot be read is left out. */
+@Component
+public class EntrySearch {
+    private static final String UNDONE = "undone";
+
+    private final DSLContext sql;
+    private final JobLog log;
+    private final EventCodec codec;
+
+    EntrySearch(DSLContext sql, JobLog log, EventCodec codec) {
+        this.sql = sql;
+        this.log = log;
+        this.codec = codec;
+    }
+
+    /** An entry with the job that it is on. */
+    private record Found(long job, long seq, Instant at, JobEvent event) {}
+
+    /**
+     * The air that an instrument stood in, oldest first.
+     *
+     * @param jobs on it: what was read in its case belongs to it alone, what was read in the room on any job to all
+     */
+    @Transactional(readOnly = true)
+    public List<Air.Reading> air(Set<Long> jobs) {
+        return find(JobEvent.AirRead.class, DSL.noCondition()).stream()
+                .map(found -> {
+                    JobEvent.AirRead read = (JobEvent.AirRead) found.event();
+                    boolean room = read.place() == JobEvent.AirRead.Place.ROOM;
+                    return room || jobs.contains(found.job())
+                            ? Optional.of(new Air.Reading(found.at(), read.humidity(), room))
+                            : Optional.<Air.Reading>empty();
+                })
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /**
+     * When something was done last around the strings of an instrument; empty when it never was.
+     *
+     * @param instrument the number that it is told as
+     */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastTended(long instrument, Tending what) {
+        Condition here = JOB_EVENT.JOB_ID.in(
+                sql.select(JOB_TOLD.ID).from(JOB_TOLD).where(JOB_TOLD.INSTRUMENT_ID.eq(instrument)));
+        return find(JobEvent.Tended.class, here).reversed().stream()
+                .filter(found -> ((JobEvent.Tended) found.event()).what() == what)
+                .map(Found::at)
+                .findFirst();
+    }
+
+    /** The jobs on which a day was set to look again. */
+    @Transactional(readOnly = true)
+    public Set<Long> withFollowUp() {
+        Set<Long> jobs = new HashSet<>();
+        find(JobEvent.FollowUpSet.class, DSL.noCondition()).forEach(found -> jobs.add(found.job()));
+        return jobs;
+    }
+
+    private List<Found> find(Class<? extends JobEvent> kind, Condition which) {
+        String name = codec.kind(kind);
+        Set<Long> withUndone = new HashSet<>(sql.selectDistinct(JOB_EVENT.JOB_ID)
+                .from(JOB_EVENT)
+                // written out, or its index is not used; so below
+                .where(JOB_EVENT.KIND.eq(DSL.inline(UNDONE)))
+                .fetch(JOB_EVENT.JOB_ID));
+        Map<Long, Set<Long>> undone = new HashMap<>();
+        return sql
+                .select(JOB_EVENT.JOB_ID, JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.BODY)
+                .from(JOB_EVENT)
+                .where(JOB_EVENT.KIND.eq(DSL.inline(name)))
+                .and(which)
+                .orderBy(JOB_EVENT.HAPPENED_AT, JOB_EVENT.JOB_ID, JOB_EVENT.SEQ)
+                .fetch()
+                .stream()
+                .filter(r -> !withUndone.contains(r.value1())
+                        || !undone.computeIfAbsent(r.value1(), job -> JobLog.undone(log.stored(job)))
+                                .contains(r.value2()))
+                .flatMap(
+                        r -> log
+                                .readable(name, r.value4())
+                                .map(event -> new Found(r.value1(), r.value2(), r.value3(), event))
+                                .stream())
+                .toList();
+    }
+}

@@ -1,0 +1,44 @@
+import { screen } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { opened } from "../test/opened";
+import { theServer } from "../test/server";
+import { FollowUps } from "./FollowUps";
+
+const one = (name: string, due: boolean) => ({
+  instrument: 5,
+  job: name.length,
+  name,
+  player: "Island school",
+  on: "2031-04-01",
+  day: "Tuesday 1 April 2031",
+  why: "card under the nut",
+  due,
+});
+
+function shown(dueOnly: boolean, all: object[]) {
+  theServer.on("GET /api/follow-ups", { json: JSON.stringify(all) });
+  return opened(<FollowUps dueOnly={dueOnly} />, "/", "/");
+}
+
+describe("what is to be looked at again", () => {
+  it("tells all with their day and why, those whose day has come marked in words", async () => {
+    const user = shown(false, [one("Dunlin", true), one("Sanderling", false)]);
+    expect(await screen.findByText("▲ due since Tuesday 1 April 2031")).toBeTruthy();
+    expect(screen.getByText("Tuesday 1 April 2031")).toBeTruthy();
+    await user.click(screen.getByRole("link", { name: /Sanderling/ }));
+    expect(screen.getByTestId("where").textContent).toBe("/instruments/5");
+  });
+
+  it("tells on the bench only those whose day has come", async () => {
+    shown(true, [one("Dunlin", true), one("Sanderling", false)]);
+    expect(await screen.findByText("Dunlin")).toBeTruthy();
+    expect(screen.queryByText("Sanderling")).toBeNull();
+  });
+
+  it("is silent when there is none", async () => {
+    shown(false, []);
+    await expect(
+      screen.findByText("To be looked at again", {}, { timeout: 200 }),
+    ).rejects.toThrow();
+  });
+});
