@@ -2,6 +2,13 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { UnitSwitch } from "./unit";
 
+const PAGES = [
+  ["/records", "Records"],
+  ["/pitch", "Pitch"],
+  ["/shop", "Tools and schools"],
+  ["/scratch", "Scratch"],
+] as const;
+
 /** The dark bar on top: the way home, what is open, and the unit of every number. */
 export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () => void }) {
   return (
@@ -14,30 +21,17 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
       </Link>
       {children}
       <span className="min-w-0 flex-1" />
-      <Link
-        to="/records"
-        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
-      >
-        Records
-      </Link>
-      <Link
-        to="/pitch"
-        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
-      >
-        Pitch
-      </Link>
-      <Link
-        to="/shop"
-        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
-      >
-        Tools and schools
-      </Link>
-      <Link
-        to="/scratch"
-        className="flex min-h-11 shrink-0 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
-      >
-        Scratch
-      </Link>
+      <nav aria-label="Pages" className="flex shrink-0 gap-x-4">
+        {PAGES.map(([to, label]) => (
+          <Link
+            key={to}
+            to={to}
+            className="flex min-h-11 items-center px-1 text-[16px] whitespace-nowrap text-[#B9C4BE] underline decoration-[#4b5b55] underline-offset-4 hover:text-white"
+          >
+            {label}
+          </Link>
+        ))}
+      </nav>
       <UnitSwitch />
       <button
         type="button"
