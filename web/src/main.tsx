@@ -5,6 +5,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { UnitProvider } from "./app/unit";
 import { BenchPage } from "./bench/BenchPage";
+import { ArrivalPage } from "./arrival/ArrivalPage";
 import { NewJobPage } from "./intake/NewJobPage";
 import { JobPage } from "./job/JobPage";
 import { InstrumentPage } from "./records/InstrumentPage";
@@ -26,6 +27,7 @@ createRoot(root).render(
         <BrowserRouter>
           <Routes>
             <Route path="/" element={<BenchPage />} />
+            <Route path="/jobs/:id/arrival" element={<ArrivalPage />} />
             <Route path="/new" element={<NewJobPage />} />
             <Route path="/records" element={<RecordsPage />} />
             <Route path="/instruments/:id" element={<InstrumentPage />} />

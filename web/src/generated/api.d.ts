@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/arrival/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be said of an instrument as it came. */
+        get: operations["listArrivalChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -135,6 +152,23 @@ export interface paths {
         };
         /** The figures of all its visits as a table: a line for each, in mm, cents or turns, with how it was read. */
         get: operations["tableOfFigures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photos of an instrument over all its visits, oldest first. */
+        get: operations["listInstrumentPhotos"];
         put?: never;
         post?: never;
         delete?: never;
@@ -459,6 +493,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/condition": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks what is seen on the drawing. */
+        post: operations["markCondition"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/condition/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a mark off the drawing. */
+        post: operations["unmarkCondition"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/damage-agreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It is agreed what happens about the damage: rod, saddles and string tension wait no longer. */
+        post: operations["agreeDamage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/declined": {
         parameters: {
             query?: never;
@@ -538,6 +623,23 @@ export interface paths {
         put?: never;
         /** Hears the last moments, and takes what is steady and wanted. */
         post: operations["hearOnJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/hurt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says what hurts, and how the instrument is played. */
+        post: operations["sayHurt"];
         delete?: never;
         options?: never;
         head?: never;
@@ -725,6 +827,23 @@ export interface paths {
         put?: never;
         /** The station of what is advised is left until the others are done. */
         post: operations["putOffStation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/looked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes how a spot was found. */
+        post: operations["noteSpot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -946,6 +1065,44 @@ export interface paths {
         put?: never;
         /** Something goes back on. */
         post: operations["putPartBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The photos of a job, oldest first. */
+        get: operations["listPhotos"];
+        put?: never;
+        /**
+         * Keeps a photo with a job: a JPEG, PNG or WebP file as it is.
+         * @description Keeps a photo with a job: a JPEG, PNG or WebP file as it is. It is made upright and smaller, and what the camera wrote into it is left out.
+         */
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/photos/{photo}/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes a photo off, or puts it back. */
+        put: operations["removePhoto"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1411,6 +1568,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/strings-forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is expected of other strings before they go on. */
+        get: operations["foretellStrings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/strings-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says which strings the instrument is to have, and what is on it. */
+        post: operations["planStrings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/tended": {
         parameters: {
             query?: never;
@@ -1541,6 +1732,23 @@ export interface paths {
         put?: never;
         /** Hears the last moments while strings are tuned. */
         post: operations["hearString"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A picture; equal content has one number, so that it never changes. */
+        get: operations["showPicture"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2215,6 +2423,14 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description What is agreed about all damage that is marked. */
+        AgreedTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description in words; may be empty */
+            how?: string;
+            key: string;
+        };
         /** @description All that is agreed, in place of what was agreed before. */
         AgreementTyped: {
             /** @description who accepted it; null or empty while nobody has */
@@ -2279,6 +2495,32 @@ export interface components {
         /** @description Whether it is taken out of the lists. */
         Archived: {
             archived: boolean;
+        };
+        /** @description All of it. */
+        ArrivalLists: {
+            conditions: components["schemas"]["ConditionChoice"][];
+            sides: components["schemas"]["SideChoice"][];
+            signs: components["schemas"]["SignChoice"][];
+            spots: components["schemas"]["SpotChoice"][];
+            /** @description those of intake, in the order in which one looks */
+            steps: components["schemas"]["Step"][];
+            styles: components["schemas"]["StyleChoice"][];
+            where: components["schemas"]["PlaceOnNeck"][];
+        };
+        /** @description An instrument as it came, step by step as one looks. */
+        ArrivalView: {
+            hurt: components["schemas"]["HurtView"];
+            /** @description what was seen, in the order in which it was marked */
+            marks: components["schemas"]["MarkView"][];
+            /** @description what is not done yet, in a sentence; empty when all is */
+            missing: string;
+            /** @description why readings are of a set that is not whole; null when it is */
+            provisional?: string;
+            /** @description what is looked at from head to tail */
+            spots: components["schemas"]["SpotView"][];
+            steps: components["schemas"]["Step"][];
+            /** @description null while nothing was said of them */
+            strings?: components["schemas"]["StringsView"];
         };
         /** @description How the backups stand. */
         BackupsView: {
@@ -2399,6 +2641,8 @@ export interface components {
             cautions: string[];
             /** @description what the player said */
             complaint: string;
+            /** @description what was seen on it when it came; null on cards from before that was kept */
+            condition?: string[];
             /** @description what was found about it; empty when nothing was written */
             found: string;
             instrument: string;
@@ -2519,6 +2763,14 @@ export interface components {
             name: string;
             /** @description whether as left is reckoned, not read */
             reckoned: boolean;
+        };
+        /** @description What can be marked. */
+        ConditionChoice: {
+            /** @enum {string} */
+            code: "crack" | "dent" | "lifted-bridge" | "headstock" | "loose-brace" | "finish" | "top-bellied" | "top-sunk" | "worn-frets" | "sharp-ends" | "part-missing" | "earlier-repair";
+            label: string;
+            /** @description whether rod, saddles and string tension wait for it */
+            stops: boolean;
         };
         /** @description Corrected facts of an instrument, with the version that was corrected. */
         Correction: {
@@ -2995,6 +3247,37 @@ export interface components {
             /** @enum {string} */
             what: "player" | "instrument" | "job";
         };
+        /** @description What hurts, whole: it takes the place of what was said before. */
+        HurtTyped: {
+            /** Format: int64 */
+            after: number;
+            /**
+             * Format: int32
+             * @description the fret at which a capo is put as a rule; null without one
+             */
+            capo?: number;
+            key: string;
+            /** @description what it is to be like; may be empty */
+            like?: string;
+            signs: ("buzzes" | "stiff" | "high" | "sharp-low-down" | "out-up-the-neck" | "goes-out" | "dead-notes" | "since-strings" | "since-season" | "since-fall")[];
+            /** @description which ones hurt, 1 is the highest */
+            strings: number[];
+            styles: ("rhythm" | "lead" | "fingers" | "slide" | "jazz" | "strum" | "percussive")[];
+            where: ("open" | "low" | "middle" | "high" | "everywhere")[];
+            /** @description the player's own; may be empty */
+            words: string;
+        };
+        /** @description What hurts, and how it is played. */
+        HurtView: {
+            /** Format: int32 */
+            capo?: number;
+            like: string;
+            signs: ("buzzes" | "stiff" | "high" | "sharp-low-down" | "out-up-the-neck" | "goes-out" | "dead-notes" | "since-strings" | "since-season" | "since-fall")[];
+            strings: number[];
+            styles: ("rhythm" | "lead" | "fingers" | "slide" | "jazz" | "strum" | "percussive")[];
+            where: ("open" | "low" | "middle" | "high" | "everywhere")[];
+            words: string;
+        };
         /** @description An instrument with its history, as its page draws it. Numbers that are shown are texts in the unit asked for; those for drawing are in mm, cents, turns or %. */
         InstrumentPage: {
             /** @description what is known of it besides its facts */
@@ -3140,6 +3423,8 @@ export interface components {
             agreement?: components["schemas"]["AgreementView"];
             /** @description as it was read last; null when it was not read */
             air?: components["schemas"]["AirView"];
+            /** @description the instrument as it came */
+            arrival: components["schemas"]["ArrivalView"];
             /** @description what is in the tray, whether the strings are off, when to look again */
             benchLog: components["schemas"]["BenchLogView"];
             bridge: components["schemas"]["BridgeView"];
@@ -3409,6 +3694,53 @@ export interface components {
             /** Format: double */
             margin: number;
         };
+        /** @description Something that is seen. */
+        MarkTyped: {
+            /** Format: int64 */
+            after: number;
+            /**
+             * Format: int64
+             * @description the entry of the mark that it takes the place of; null for a new one
+             */
+            instead?: number;
+            key: string;
+            /** @enum {string} */
+            kind: "crack" | "dent" | "lifted-bridge" | "headstock" | "loose-brace" | "finish" | "top-bellied" | "top-sunk" | "worn-frets" | "sharp-ends" | "part-missing" | "earlier-repair";
+            note?: string;
+            /** @enum {string} */
+            side: "front" | "back" | "edge";
+            /**
+             * Format: double
+             * @description along the drawing from the head, 0 to 1
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description across it, 0 to 1
+             */
+            y: number;
+        };
+        /** @description What was seen at one place. */
+        MarkView: {
+            /**
+             * Format: int64
+             * @description the place of the entry that said so first
+             */
+            event: number;
+            /** @enum {string} */
+            kind: "crack" | "dent" | "lifted-bridge" | "headstock" | "loose-brace" | "finish" | "top-bellied" | "top-sunk" | "worn-frets" | "sharp-ends" | "part-missing" | "earlier-repair";
+            note: string;
+            /** @enum {string} */
+            side: "front" | "back" | "edge";
+            /** @description whether rod, saddles and string tension wait for it */
+            stops: boolean;
+            /** @description what it is with its note */
+            text: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         /** @description A straightedge over the bridge; as a typed length, minus when it runs into it. */
         NeckAngle: {
             above: string;
@@ -3665,6 +3997,30 @@ export interface components {
             id: number;
             name: string;
         };
+        /** @description A photo. */
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            job: number;
+            /**
+             * Format: int64
+             * @description the entry of the mark that it shows; null for the instrument
+             */
+            mark?: number;
+            note: string;
+            /**
+             * Format: int64
+             * @description the number of its picture, at <code>/api/photos/{picture</code>}
+             */
+            picture: number;
+            /** Format: int32 */
+            width: number;
+        };
         /** @description A pickup gap as a typed length. */
         PickupGap: {
             /** Format: int64 */
@@ -3765,6 +4121,11 @@ export interface components {
              * @description B of <code>f_j = j f sqrt(1 + B j^2)</code>
              */
             inharmonicity: number;
+        };
+        PlaceOnNeck: {
+            /** @enum {string} */
+            code: "open" | "low" | "middle" | "high" | "everywhere";
+            label: string;
         };
         /** @description Nothing but the event itself. */
         Plain: {
@@ -4004,6 +4365,10 @@ export interface components {
             target: components["schemas"]["TargetView"];
             tools: components["schemas"]["ToolChoice"][];
             ways: components["schemas"]["WaysView"];
+        };
+        /** @description Whether it is taken off. */
+        Removed: {
+            removed: boolean;
         };
         /** @description What a move is expected to change. */
         Ripple: {
@@ -4303,6 +4668,16 @@ export interface components {
             lengths: string[];
             turns: string[];
         };
+        SideChoice: {
+            /** @enum {string} */
+            code: "front" | "back" | "edge";
+            label: string;
+        };
+        SignChoice: {
+            /** @enum {string} */
+            code: "buzzes" | "stiff" | "high" | "sharp-low-down" | "out-up-the-neck" | "goes-out" | "dead-notes" | "since-strings" | "since-season" | "since-fall";
+            label: string;
+        };
         SignView: {
             label: string;
             remedy: string;
@@ -4353,6 +4728,32 @@ export interface components {
             /** @description wanted from the treble end to the outer side of string 1; null for where it is */
             trebleEdge?: string;
         };
+        SpotChoice: {
+            /** @enum {string} */
+            code: "fine" | "wrong" | "fixed";
+            label: string;
+        };
+        /** @description A spot that was looked at. */
+        SpotTyped: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            note?: string;
+            /** @enum {string} */
+            spot: "tuners" | "trees" | "nut" | "frets" | "joint" | "bridge" | "saddles" | "screws" | "strap" | "switches" | "earth";
+            /** @enum {string} */
+            state: "fine" | "wrong" | "fixed";
+        };
+        /** @description A spot; its state is null while nobody has looked. */
+        SpotView: {
+            label: string;
+            note: string;
+            /** @enum {string} */
+            spot: "tuners" | "trees" | "nut" | "frets" | "joint" | "bridge" | "saddles" | "screws" | "strap" | "switches" | "earth";
+            /** @enum {string} */
+            state?: "fine" | "wrong" | "fixed";
+            told: string;
+        };
         /** @description The height of the crown line over the board at the nut, as a typed length. */
         StackAsked: {
             fretHeight: string;
@@ -4366,6 +4767,15 @@ export interface components {
             number: number;
             /** @description now, done, waiting, left (not agreed on) or later (not part of Barytone's work on this job yet) */
             state: string;
+        };
+        /** @description A step of intake. */
+        Step: {
+            /** @enum {string} */
+            code: "who" | "hurt" | "look" | "air" | "strings" | "agreed";
+            done: boolean;
+            label: string;
+            /** @description what is known there, in a few words */
+            told: string;
         };
         /** @description One line of a move: where, how much, and what to expect. */
         StepView: {
@@ -4436,6 +4846,12 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description What is expected of other strings before they go on. */
+        StringsForecast: {
+            ripple: components["schemas"]["Ripple"][];
+            /** @description how much more or less they pull, and what follows */
+            said: string;
+        };
         /** @description What strings are on. */
         StringsOn: {
             /** Format: int64 */
@@ -4450,6 +4866,35 @@ export interface components {
             age: "new" | "played-in" | "old";
             ages: components["schemas"]["AgeChoice"][];
             stretches: components["schemas"]["StretchView"][];
+        };
+        /** @description Which strings it is to have. */
+        StringsTyped: {
+            /** Format: int64 */
+            after: number;
+            age?: string;
+            by?: string;
+            change: boolean;
+            key: string;
+            /** @description the strings that are not on it */
+            missing: number[];
+            /** @description which ones, string 1 first; empty when they stay, or nobody has chosen yet */
+            set?: string;
+            /** @description whether what is on it is for trying only */
+            trial: boolean;
+        };
+        /** @description Which strings it is to have. */
+        StringsView: {
+            age: string;
+            by: string;
+            change: boolean;
+            missing: number[];
+            set: string;
+            trial: boolean;
+        };
+        StyleChoice: {
+            /** @enum {string} */
+            code: "rhythm" | "lead" | "fingers" | "slide" | "jazz" | "strum" | "percussive";
+            label: string;
         };
         StyleView: {
             label: string;
@@ -4861,6 +5306,35 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listArrivalChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalLists"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: {
@@ -5168,6 +5642,47 @@ export interface operations {
                 };
                 content: {
                     "text/csv;charset=UTF-8": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listInstrumentPhotos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -6420,6 +6935,231 @@ export interface operations {
             };
         };
     };
+    markCondition: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    unmarkCondition: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    agreeDamage: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgreedTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     declineAdvice: {
         parameters: {
             query?: {
@@ -6768,6 +7508,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HeardView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sayHurt: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HurtTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -7583,6 +8398,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Later"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteSpot: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotTyped"];
             };
         };
         responses: {
@@ -8568,6 +9458,199 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPhotos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query: {
+                /** @description names this request: sent again it is kept once */
+                key: string;
+                /** @description the entry of the mark that it shows; none for the instrument */
+                mark?: number;
+                note?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+                photo: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Removed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -10514,6 +11597,129 @@ export interface operations {
             };
         };
     };
+    foretellStrings: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+                /** @description which ones, string 1 first; empty when the gauges stay */
+                set?: string;
+                /** @description the other tuning, lowest string first; empty when it stays */
+                tuning?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StringsForecast"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planStrings: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StringsTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     noteTended: {
         parameters: {
             query?: {
@@ -10976,6 +12182,39 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showPicture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

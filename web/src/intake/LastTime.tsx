@@ -10,7 +10,8 @@ export function LastTime({
   onOther,
 }: {
   page: Schemas["InstrumentPage"];
-  onOther: () => void;
+  /** Takes in another one; absent once it is taken in. */
+  onOther?: () => void;
 }) {
   const last = page.visits.find((v) => !v.broken && v.closed) ?? page.visits.find((v) => !v.broken);
   const named = (code: string) => page.series.find((s) => s.code === code)?.label ?? code;
@@ -29,7 +30,7 @@ export function LastTime({
             {last !== undefined && `, here last on ${dayOf(last.at)}`}
           </span>
         </p>
-        <Button onClick={onOther}>Another instrument</Button>
+        {onOther !== undefined && <Button onClick={onOther}>Another instrument</Button>}
       </div>
       {page.about.doNotTouch !== "" && (
         <p className="mt-2 border-l-4 border-rust px-3">

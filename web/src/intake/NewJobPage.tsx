@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { Radio, RadioGroup } from "@headlessui/react";
+import { useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, asProblem, requestKey, type Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
@@ -8,17 +9,22 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { pick } from "../ui/pick";
-import { TextArea } from "../ui/TextArea";
+import { useArrivalChoices } from "../arrival/choices";
+import { Drawing, Silhouette } from "../arrival/Drawing";
+import { FactsOn } from "../arrival/FactsOn";
+import { drawnOf } from "../arrival/outline";
+import { Steps, type StepCode } from "../arrival/Steps";
 import { ScopeFields } from "../job/OrderPanel";
 import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
-import { InstrumentFields, type Facts, factsOf, statedOf } from "./InstrumentFields";
+import { factsOf, statedOf, type Facts } from "./facts";
 import { KnownField, type Hit } from "./KnownField";
 import { LastTime } from "./LastTime";
 
 const KEYS: readonly HelpLine[] = [
   ["Tab", "next field; every default can stay"],
-  ["Enter", "start the job"],
+  ["arrow keys", "another kind, while one of them has the focus"],
+  ["Enter", "start the job; a step takes it in and goes on there"],
   ["B", "back to the bench, outside of a field"],
   ["U", "change the unit of every number, outside of a field"],
 ];
@@ -39,8 +45,10 @@ export function NewJobPage() {
   const [facts, setFacts] = useState<Facts | null>(null);
   const [player, setPlayer] = useState<string | null>(null);
   const [touch, setTouch] = useState<Touch | null>(null);
-  const [complaint, setComplaint] = useState("");
-  const [humidity, setHumidity] = useState("");
+  const form = useRef<HTMLFormElement>(null);
+  const choices = useArrivalChoices();
+  /** The step that stands open once it is taken in; null for the job itself. */
+  const [then, setThen] = useState<StepCode | null>(null);
   const [scope, setScope] = useState<Station[]>(ROOMS.map((room) => room.station));
   const [trouble, setTrouble] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
@@ -99,8 +107,9 @@ export function NewJobPage() {
         ? null
         : factsOf(first));
 
-  const start = async (instrument: Facts, sure: boolean) => {
+  const start = async (instrument: Facts, sure: boolean, to: StepCode | null = null) => {
     if (busy) return;
+    setThen(to);
     setBusy(true);
     setTrouble(null);
     try {
@@ -111,7 +120,7 @@ export function NewJobPage() {
             instrument,
             player: playing,
             touch: touching,
-            complaint,
+            complaint: "",
             scope,
             sure,
             ...(page === undefined
@@ -124,51 +133,91 @@ export function NewJobPage() {
           },
         }),
       );
-      // the job is opened once, however often this is pressed: a wrong number is corrected here
-      if (humidity.trim() !== "")
-        await answer(
-          api.POST("/api/jobs/{id}/air", {
-            params: { path: { id } },
-            body: { after: 0, key: `${key}-air`, place: "room", humidity },
-          }),
-        );
-      await navigate(`/jobs/${id}`);
+      await navigate(to === null ? `/jobs/${id}` : `/jobs/${id}/arrival?step=${to}`);
     } catch (error) {
       setTrouble(asProblem(error));
       setBusy(false);
     }
   };
 
+  const steps = choices?.steps.map((step) =>
+    step.code === "who" && page !== undefined ? { ...step, told: page.facts.name } : step,
+  );
   return (
     <>
       <TopBar onHelp={() => setHelp(true)}>
         <span className="text-[16px]">Take in an instrument</span>
       </TopBar>
-      <main className="mx-auto max-w-[1000px] px-5 py-6">
-        <h1 className="wide mb-1 text-[28px] font-bold">Take in an instrument</h1>
-        <p className="mb-5 text-[17px] text-mute">
-          Find what was here before, or choose the kind of a new one: the usual values are filled
-          in.
-        </p>
-        {kinds.error !== null && <Trouble text={kinds.error.message} />}
-        {known !== null && stated.error !== null && (
-          <Trouble text={stated.error.message} onClose={() => setKnown(null)} />
-        )}
-        {shown !== null && kinds.data !== undefined && (
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              void start(shown, false);
-            }}
-            className="flex flex-col gap-6"
+      <h1 className="sr-only">Take in an instrument</h1>
+      {kinds.error !== null && <Trouble text={kinds.error.message} />}
+      {known !== null && stated.error !== null && (
+        <Trouble text={stated.error.message} onClose={() => setKnown(null)} />
+      )}
+      {shown !== null && kinds.data !== undefined && (
+        <form
+          ref={form}
+          onSubmit={(e) => {
+            e.preventDefault();
+            void start(shown, false);
+          }}
+        >
+          <Drawing
+            drawn={drawnOf(shown)}
+            side="front"
+            leftHanded={shown.leftHanded}
+            label={`${kinds.data.find((k) => k.kind === shown.kind)?.label ?? ""}, as most are`}
           >
-            {page === undefined ? (
-              <>
-                <KnownField onChoose={choose} />
-                <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
-              </>
-            ) : (
-              <>
+            <FactsOn facts={shown} onChange={setFacts} />
+          </Drawing>
+          {steps !== undefined && (
+            <Steps
+              steps={steps}
+              open="who"
+              onOpen={(to) => {
+                // any other step takes it in first, and stands open then
+                if (to !== "who" && form.current?.reportValidity() === true)
+                  void start(shown, false, to);
+              }}
+            />
+          )}
+          <main className="grid gap-x-8 gap-y-4 px-5 py-4 bench:grid-cols-[1.3fr_1fr_16rem]">
+            <div className="min-w-0">
+              {page === undefined ? (
+                <div className="flex flex-col gap-3">
+                  <KnownField onChoose={choose} />
+                  <RadioGroup
+                    aria-label="Kind"
+                    value={shown.kind}
+                    onChange={(code: string) => {
+                      const kind = kinds.data.find((k) => k.kind === code);
+                      if (kind !== undefined)
+                        setFacts({ ...factsOf(kind, shown.name), leftHanded: shown.leftHanded });
+                    }}
+                    className="grid grid-cols-4 gap-1 bench:grid-cols-6"
+                  >
+                    {kinds.data.map((kind) => (
+                      <Radio
+                        key={kind.kind}
+                        value={kind.kind}
+                        aria-label={kind.label}
+                        className="eases flex min-h-16 cursor-pointer flex-col justify-between rounded-md border-[1.5px] border-line-strong bg-paper p-1 text-center data-checked:border-ink data-checked:bg-ink data-checked:text-lamp data-hover:bg-white data-checked:data-hover:bg-ink"
+                      >
+                        <Silhouette
+                          drawn={{
+                            kind: kind.kind,
+                            frets: kind.frets,
+                            joint: kind.bodyJointFret,
+                            strings: kind.tuning.split(" ").length,
+                          }}
+                        />
+                        <span className="text-[14px] leading-tight font-semibold">
+                          {kind.label}
+                        </span>
+                      </Radio>
+                    ))}
+                  </RadioGroup>
+                </div>
+              ) : (
                 <LastTime
                   page={page}
                   onOther={() => {
@@ -176,80 +225,76 @@ export function NewJobPage() {
                     setFacts(null);
                   }}
                 />
-                <details>
-                  <summary className="min-h-11 cursor-pointer py-2 text-[17px] font-semibold underline">
-                    Its facts: {page.facts.tuning}, strings {shown.strings}. Correct what differs
-                    now
-                  </summary>
-                  <InstrumentFields facts={shown} kinds={kinds.data} onChange={setFacts} />
-                </details>
-              </>
-            )}
-            <fieldset className="grid gap-4 border-t border-line pt-4 sm:grid-cols-[2fr_1fr]">
-              <legend className="wide float-left mb-2 w-full text-[17px] font-bold sm:col-span-2">
-                Player
-              </legend>
-              <Field label="Name of the player or lender">
+              )}
+            </div>
+            <div className="flex flex-col gap-3">
+              <Field label="Name on the ticket">
                 <TextInput
                   required
                   maxLength={120}
-                  value={playing}
-                  onChange={(e) => setPlayer(e.target.value)}
+                  value={shown.name}
+                  onChange={(e) => setFacts({ ...shown, name: e.target.value })}
                 />
               </Field>
-              <Field label="Touch">
-                <Select
-                  value={touching}
-                  onChange={(e) =>
-                    setTouch(pick<Touch>(e.target.value, ["light", "medium", "heavy"], touching))
-                  }
-                >
-                  <option value="light">light</option>
-                  <option value="medium">medium</option>
-                  <option value="heavy">heavy</option>
-                </Select>
-              </Field>
-              <div className="sm:col-span-2">
-                <Field label="What the player says, in their own words (may stay empty)">
-                  <TextArea
-                    maxLength={20000}
-                    value={complaint}
-                    onChange={(e) => setComplaint(e.target.value)}
+              <div className="grid grid-cols-[1fr_8rem] gap-3">
+                <Field label="Name of the player or lender">
+                  <TextInput
+                    required
+                    maxLength={120}
+                    value={playing}
+                    onChange={(e) => setPlayer(e.target.value)}
                   />
                 </Field>
+                <Field label="Touch">
+                  <Select
+                    value={touching}
+                    onChange={(e) =>
+                      setTouch(pick<Touch>(e.target.value, ["light", "medium", "heavy"], touching))
+                    }
+                  >
+                    <option value="light">light</option>
+                    <option value="medium">medium</option>
+                    <option value="heavy">heavy</option>
+                  </Select>
+                </Field>
               </div>
-            </fieldset>
-            <div className="max-w-[22rem]">
-              <Field label="Air in the room, % RH (may stay empty)">
-                <TextInput
-                  inputMode="decimal"
-                  value={humidity}
-                  onChange={(e) => setHumidity(e.target.value)}
-                />
-              </Field>
+              <ScopeFields scope={scope} onChange={setScope} />
             </div>
-            <ScopeFields scope={scope} onChange={setScope} />
-            {trouble !== null && (
-              <TroubleOrQuestion
-                problem={trouble}
-                {...(page === undefined ? {} : { sure: "Take it in all the same" })}
-                onMeant={(strings) => {
-                  const turned = { ...shown, strings };
-                  setFacts(turned);
-                  void start(turned, false);
+            <div className="flex flex-col gap-3">
+              {trouble !== null && (
+                <TroubleOrQuestion
+                  problem={trouble}
+                  {...(page === undefined ? {} : { sure: "Take it in all the same" })}
+                  onMeant={(strings) => {
+                    const turned = { ...shown, strings };
+                    setFacts(turned);
+                    void start(turned, false, then);
+                  }}
+                  onSure={() => void start(shown, true, then)}
+                />
+              )}
+              <Button
+                strong
+                disabled={busy}
+                className="text-[18px]"
+                onClick={() => {
+                  if (form.current?.reportValidity() === true) void start(shown, false, "hurt");
                 }}
-                onSure={() => void start(shown, true)}
-              />
-            )}
-            <div className="flex gap-3">
-              <Button strong type="submit" disabled={busy} shortcut="Enter" className="text-[18px]">
+              >
+                Take it in, look it over
+              </Button>
+              <Button type="submit" disabled={busy} shortcut="Enter">
                 Start the job
               </Button>
               <Button onClick={() => void navigate("/")}>Back to the bench</Button>
+              <p className="text-[15px] text-mute">
+                The usual values are filled in. Touch what differs on the drawing; all of it can be
+                put right later.
+              </p>
             </div>
-          </form>
-        )}
-      </main>
+          </main>
+        </form>
+      )}
       <Help open={help} onClose={() => setHelp(false)} title="Keys of intake" keys={KEYS} />
     </>
   );

@@ -7,6 +7,7 @@ import { NewJobPage } from "./NewJobPage";
 async function intake() {
   theServer.on("GET /api/kinds", { json: sample("kinds") });
   theServer.on("GET /api/bridges", { json: sample("bridges") });
+  theServer.on("GET /api/arrival/choices", { json: sample("arrival") });
   theServer.on("POST /api/jobs", { status: 201, json: JSON.stringify({ id: 42 }) });
   const user = opened(<NewJobPage />, "/new", "/new");
   await screen.findByLabelText("Name on the ticket");
@@ -19,18 +20,20 @@ const opens = () => theServer.to("/api/jobs");
 describe("taking in an instrument", () => {
   it("fills in what is usual for the kind", async () => {
     const user = await intake();
-    await user.selectOptions(screen.getByLabelText("Kind"), "mandolin");
+    await user.click(screen.getByRole("radio", { name: "Mandolin" }));
+    await user.click(screen.getByRole("button", { name: /^Tuning/ }));
     expect(value(/^Tuning, lowest string first/)).toBe("G3 G3 D4 D4 A4 A4 E5 E5");
-    expect(value("Bridge")).toBe("floating");
-    await user.selectOptions(screen.getByLabelText("Kind"), "nylon");
-    expect(value("Rod")).toBe("none");
+    await user.keyboard("{Escape}");
+    expect(screen.getByRole("button", { name: /^Bridge/ }).textContent).toContain("loating");
+    await user.click(screen.getByRole("radio", { name: "Nylon-string" }));
+    expect(screen.getByRole("button", { name: /^Rod/ }).textContent).toContain("no rod");
   });
 
   it("keeps the name and what belongs to the player when the kind is changed", async () => {
     const user = await intake();
     await user.type(screen.getByLabelText("Name on the ticket"), "Mandolin “Dunlin”");
     await user.type(screen.getByLabelText("Name of the player or lender"), "Island school");
-    await user.selectOptions(screen.getByLabelText("Kind"), "mandolin");
+    await user.click(screen.getByRole("radio", { name: "Mandolin" }));
     expect(value("Name on the ticket")).toBe("Mandolin “Dunlin”");
     expect(value("Name of the player or lender")).toBe("Island school");
   });
@@ -47,6 +50,25 @@ describe("taking in an instrument", () => {
       scope: ["relief", "action", "intonation", "pickups"],
       instrument: { name: "Electric “Avocet”", bridge: "individual" },
     });
+  });
+
+  it("keeps a fact that was changed on the drawing, by Enter", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Knot”");
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band");
+    await user.click(screen.getByRole("button", { name: /^Scale length/ }));
+    const scale = await screen.findByLabelText(/^Scale length/, { selector: "input" });
+    await user.clear(scale);
+    await user.type(scale, "25 1/2in{Enter}");
+    await waitFor(() =>
+      expect(screen.queryByLabelText(/^Scale length/, { selector: "input" })).toBeNull(),
+    );
+    expect(opens()).toHaveLength(0);
+    await user.click(screen.getByRole("button", { name: /What hurts/ }));
+    await waitFor(() =>
+      expect(opens()[0]?.body).toMatchObject({ instrument: { scaleLength: "25 1/2in" } }),
+    );
+    expect(screen.getByTestId("where").textContent).toBe("/jobs/42/arrival");
   });
 
   it("asks about strings typed from the low side, and turns them round on demand", async () => {
@@ -140,6 +162,7 @@ describe("taking in an instrument", () => {
     theServer.on("GET /api/players/10", { json: sample("player") });
     theServer.on("GET /api/kinds", { json: sample("kinds") });
     theServer.on("GET /api/bridges", { json: sample("bridges") });
+    theServer.on("GET /api/arrival/choices", { json: sample("arrival") });
     theServer.on("POST /api/jobs", { status: 201, json: JSON.stringify({ id: 42 }) });
     const user = opened(<NewJobPage />, "/new", "/new?player=10");
     await waitFor(() =>

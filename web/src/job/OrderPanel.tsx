@@ -8,7 +8,6 @@ import { ChoiceList, SettingForm, Tick, type PanelProps } from "./SettingForm";
 /** The order of work, and the work that was agreed on. */
 export function OrderPanel({ job, send, trouble, onDone }: PanelProps) {
   const { order } = job;
-  const [scope, setScope] = useState(order.scope);
   const then = (done: unknown) => {
     if (done !== null) onDone();
   };
@@ -23,20 +22,30 @@ export function OrderPanel({ job, send, trouble, onDone }: PanelProps) {
           ).then(then)
         }
       />
-      <SettingForm
-        action="This was agreed"
-        trouble={trouble}
-        className="flex flex-col gap-3 border-t border-line pt-3"
-        onSubmit={() =>
-          void send((stamp, params) =>
-            api.POST("/api/jobs/{id}/scope", { params, body: { ...stamp, stations: scope } }),
-          ).then(then)
-        }
-      >
-        <ScopeFields scope={scope} onChange={setScope} />
-      </SettingForm>
+      <ScopeForm job={job} send={send} trouble={trouble} onDone={onDone} />
       <KeepFor job={job} what="order" />
     </>
+  );
+}
+
+/** The stations that the work was agreed on. */
+export function ScopeForm({ job, send, trouble, onDone }: PanelProps) {
+  const [scope, setScope] = useState(job.order.scope);
+  return (
+    <SettingForm
+      action="This was agreed"
+      trouble={trouble}
+      className="flex flex-col gap-3 border-t border-line pt-3"
+      onSubmit={() =>
+        void send((stamp, params) =>
+          api.POST("/api/jobs/{id}/scope", { params, body: { ...stamp, stations: scope } }),
+        ).then((done) => {
+          if (done !== null) onDone();
+        })
+      }
+    >
+      <ScopeFields scope={scope} onChange={setScope} />
+    </SettingForm>
   );
 }
 

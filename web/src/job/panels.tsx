@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, Problem, type JobView } from "../app/api";
-import { InstrumentFields, statedOf, type Facts } from "../intake/InstrumentFields";
+import { statedOf, type Facts } from "../intake/facts";
+import { InstrumentFields } from "../intake/InstrumentFields";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
 import { TroubleOrQuestion } from "../ui/controls";

@@ -105,9 +105,14 @@ public final class RunningBarytone implements AutoCloseable {
 
     /** Sends a sound file. */
     public Answer postSound(String path, byte[] wav) {
+        return postFile(path, "audio/wav", wav);
+    }
+
+    /** Sends a file of some type. */
+    public Answer postFile(String path, String type, byte[] file) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
-                .header("Content-Type", "audio/wav")
-                .POST(HttpRequest.BodyPublishers.ofByteArray(wav)));
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
     }
 
     public Answer put(String path, String body) {

@@ -1,5 +1,6 @@
 package barytone.core.advice;
 
+import barytone.core.arrival.ConditionMark;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.Adjustment;
@@ -11,7 +12,9 @@ import barytone.core.job.Topic;
 import barytone.core.reading.Tool;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** What to do next, with the facts that the reason is told from. */
@@ -132,6 +135,37 @@ public interface Advice {
         @Override
         public Topic topic() {
             return Topic.of("doubt", first().seq());
+        }
+    }
+
+    /**
+     * Agree what happens about damage before rod, saddles or tension are touched.
+     *
+     * @param marks what was seen, by the place of the entry that says so
+     */
+    record AgreeDamage(Map<Long, ConditionMark> marks) implements Advice {
+        public AgreeDamage {
+            marks = new TreeMap<>(marks);
+        }
+
+        @Override
+        public Station station() {
+            return Station.RELIEF;
+        }
+
+        @Override
+        public Topic topic() {
+            return Topic.of("damage");
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new JobEvent.DamageAgreed(List.copyOf(marks.keySet()), ""));
+        }
+
+        @Override
+        public boolean canWait() {
+            return false;
         }
     }
 

@@ -1,6 +1,10 @@
 package barytone.core.job;
 
 import barytone.core.agreement.Agreement;
+import barytone.core.arrival.Complaint;
+import barytone.core.arrival.ConditionMark;
+import barytone.core.arrival.SpotLook;
+import barytone.core.arrival.StringsPlan;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
@@ -20,6 +24,11 @@ public interface JobEvent {
     /** The strings that it takes off pitch. */
     default List<Integer> slackens(InstrumentSpec spec) {
         return List.of();
+    }
+
+    /** Whether it puts tension or a load on what holds the strings: what waits while damage is not agreed on. */
+    default boolean strains(InstrumentSpec spec) {
+        return !slackens(spec).isEmpty();
     }
 
     /** Something was chosen for this job: a target, a habit, an order. */
@@ -138,6 +147,11 @@ public interface JobEvent {
     /** Work around the strings that moves no height. */
     record Tended(Tending what) implements JobEvent {
         @Override
+        public boolean strains(InstrumentSpec spec) {
+            return what == Tending.STRINGS_ON;
+        }
+
+        @Override
         public List<Integer> slackens(InstrumentSpec spec) {
             return what == Tending.STRINGS_OFF ? spec.everyString() : List.of();
         }
@@ -149,6 +163,37 @@ public interface JobEvent {
      * @param day null when it need not be
      */
     record FollowUpSet(@Nullable LocalDate day, String why) implements JobEvent {}
+
+    /** What hurts was said; a later one takes the place of an earlier one. */
+    record HurtSaid(Complaint complaint) implements JobEvent {}
+
+    /**
+     * Something was seen on the instrument as it came.
+     *
+     * @param instead the place of the entry that it takes the place of; null for none
+     */
+    record ConditionMarked(ConditionMark mark, @Nullable Long instead) implements JobEvent {}
+
+    /** What was marked is not there. */
+    record ConditionUnmarked(long mark) implements JobEvent {}
+
+    /** A spot was looked at. */
+    record SpotLooked(SpotLook look) implements JobEvent {}
+
+    /**
+     * It is agreed what happens about damage.
+     *
+     * @param marks the places of the entries by which it was marked
+     * @param how in words; may be empty
+     */
+    record DamageAgreed(List<Long> marks, String how) implements JobEvent {
+        public DamageAgreed {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /** Which strings it is to have; a later one takes the place of an earlier one. */
+    record StringsPlanned(StringsPlan plan) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}
@@ -193,7 +238,12 @@ public interface JobEvent {
     record Moved(Move move) implements JobEvent {}
 
     /** Brought back to pitch. */
-    record Retuned() implements JobEvent {}
+    record Retuned() implements JobEvent {
+        @Override
+        public boolean strains(InstrumentSpec spec) {
+            return true;
+        }
+    }
 
     /** A note in the technician's words. */
     record NoteWritten(String text) implements JobEvent {}

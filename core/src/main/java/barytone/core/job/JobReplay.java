@@ -1,5 +1,6 @@
 package barytone.core.job;
 
+import barytone.core.arrival.Arrival;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
@@ -66,6 +67,7 @@ public final class JobReplay implements Progress {
     private Station lastMoved = Station.RELIEF;
     private final Map<Topic, Boolean> answers = new HashMap<>();
     private final Map<Station, Integer> putOff = new EnumMap<>(Station.class);
+    private Arrival arrival = Arrival.UNSEEN;
     private int cure;
     private boolean closed;
 
@@ -160,6 +162,21 @@ public final class JobReplay implements Progress {
             case JobEvent.Retuned ignored -> atPitch();
             case JobEvent.PutOff e -> putOff.merge(e.station(), 1, Integer::sum);
             case JobEvent.Answered e -> answers.put(e.topic(), e.done());
+            case JobEvent.HurtSaid e -> arrival = arrival.with(e.complaint());
+            case JobEvent.ConditionMarked e -> arrival = arrival.with(logged.seq(), e.mark(), e.instead());
+            case JobEvent.ConditionUnmarked e -> arrival = arrival.without(e.mark());
+            case JobEvent.SpotLooked e -> arrival = arrival.with(e.look());
+            case JobEvent.DamageAgreed e -> arrival = arrival.agreed(e.marks());
+            case JobEvent.StringsPlanned e -> {
+                // with the whole set on it is another instrument than with a part of it
+                boolean whole = arrival.provisional() && !e.plan().provisional();
+                arrival = arrival.with(e.plan());
+                if (whole && !readings.isEmpty())
+                    play(new LoggedEvent(
+                            logged.seq(),
+                            logged.at(),
+                            new JobEvent.StringsChanged("", e.plan().set())));
+            }
             case JobEvent.Closed ignored -> closed = true;
             case JobEvent.Reopened ignored -> closed = false;
             default -> {}
@@ -406,6 +423,7 @@ public final class JobReplay implements Progress {
                 standing.size(),
                 standing.size() <= cure,
                 lastMoved,
+                arrival,
                 closed,
                 Set.copyOf(undone),
                 Set.copyOf(unfit));

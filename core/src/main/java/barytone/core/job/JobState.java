@@ -1,5 +1,6 @@
 package barytone.core.job;
 
+import barytone.core.arrival.Arrival;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
@@ -34,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param moves how many moves were made
  * @param untouched whether nothing was moved but a neck that had to be put right before anything else could be read
  * @param lastMoved the station of the last move
+ * @param arrival how the instrument came
  * @param undone places of the events that do not count
  * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
  */
@@ -54,6 +56,7 @@ public record JobState(
         int moves,
         boolean untouched,
         Station lastMoved,
+        Arrival arrival,
         boolean closed,
         Set<Long> undone,
         Set<Long> unfit) {

@@ -6,6 +6,7 @@ import barytone.core.advice.Outfit;
 import barytone.core.height.Drifts;
 import barytone.core.height.HeightVerdict;
 import barytone.core.height.Rigid;
+import barytone.core.job.DamageStops;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.Topic;
@@ -18,7 +19,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * Decides the next move of a whole job. In this order: retune; read as found before anything is touched; answer what is in doubt;
+ * Decides the next move of a whole job. In this order: agree on damage; retune; read as found before anything is touched; answer what is in doubt;
  * then station by station in the order of the shop's school, the first thing that is out or unknown gets the move; then what was put off;
  * at the end what was moved, or moved along, since it was last read is looked at once more. What the technician chose to leave is left.
  */
@@ -40,6 +41,7 @@ public final class NextMove {
 
     private Advice advise() {
         if (job.closed()) return new Advice.ClosedJob();
+        if (DamageStops.waits(job)) return new Advice.AgreeDamage(job.arrival().stopping());
         if (job.offPitchSince().isPresent()) return new Advice.Retune(job.lastMoved());
         for (Room room : Stations.ALL) {
             Optional<Advice> first = room.beforeReading(job);

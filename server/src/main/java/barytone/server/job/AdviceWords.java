@@ -66,6 +66,7 @@ final class AdviceWords {
         return switch (advice) {
             case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
+            case Advice.AgreeDamage d -> damage(d);
             case Advice.Retune r -> retune(r.station());
             case Advice.Done d -> voices.of(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);
@@ -190,6 +191,18 @@ final class AdviceWords {
                 first.seq());
     }
 
+    private static Said damage(Advice.AgreeDamage d) {
+        List<String> why = new ArrayList<>(ArrivalWords.damage(d.marks()));
+        why.add(
+                "Rod, saddles and string tension wait until the player has said what happens. Reading and slackening do not.");
+        return Said.plain(
+                        "damage",
+                        "Agree first what happens about the " + ArrivalWords.stopping(d.marks()),
+                        why,
+                        "What was glued holds tension when the glue has cured, not before. What you are not equipped for is referred.")
+                .followed("Agreed: go on");
+    }
+
     private Said retune(Station after) {
         return Said.plain(
                         "retune", "Retune, tuning up to pitch", voices.of(after).retuning(), null)
@@ -259,6 +272,8 @@ final class AdviceWords {
                     + String.join(", ", f.declined().stream().map(rules::topic).toList()) + ".");
         why.addAll(voices.each(RoomVoice::onRecord));
         why.addAll(voices.each(RoomVoice::handingOver));
+        String provisional = ArrivalWords.provisional(state.arrival(), state.spec());
+        if (provisional != null) why.add(provisional);
         if (leave) return done("Leave it: nothing needs doing", why);
         return done(f.declined().isEmpty() ? agreed() : "Done, but for what you left", why);
     }

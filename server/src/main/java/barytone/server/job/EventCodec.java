@@ -57,6 +57,12 @@ class EventCodec {
         kinds.put("part-back", JobEvent.PartBack.class);
         kinds.put("tended", JobEvent.Tended.class);
         kinds.put("follow-up", JobEvent.FollowUpSet.class);
+        kinds.put("hurt", JobEvent.HurtSaid.class);
+        kinds.put("condition", JobEvent.ConditionMarked.class);
+        kinds.put("condition-gone", JobEvent.ConditionUnmarked.class);
+        kinds.put("looked", JobEvent.SpotLooked.class);
+        kinds.put("damage-agreed", JobEvent.DamageAgreed.class);
+        kinds.put("strings-planned", JobEvent.StringsPlanned.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

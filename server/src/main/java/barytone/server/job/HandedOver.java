@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param now the same as left
  * @param agreement what was agreed; null when nothing was written down
  * @param written what was written for the player
+ * @param condition what was seen on it when it came
  * @param followUp on which day to look again, and why; null when no day was set
  */
 public record HandedOver(
@@ -33,7 +34,8 @@ public record HandedOver(
         @Nullable Profile now,
         @Nullable AgreementView agreement,
         HandOverView written,
-        @Nullable String followUp) {
+        @Nullable String followUp,
+        List<String> condition) {
 
     /**
      * One value, as found and as left.

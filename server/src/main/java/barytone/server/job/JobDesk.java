@@ -1,8 +1,11 @@
 package barytone.server.job;
 
+import barytone.core.job.DamageStops;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.core.quantity.Units;
+import barytone.core.strings.Pitch;
+import barytone.core.strings.StringSet;
 import barytone.server.shop.Shop;
 import java.time.Clock;
 import java.util.List;
@@ -53,7 +56,7 @@ public class JobDesk {
         JobLog.Request request = request(asked);
         return inOne(() -> {
             boolean before = log.isClosed(id);
-            OpenedJob now = log.add(id, asked.after(), request, decide);
+            OpenedJob now = log.add(id, asked.after(), request, job -> unlessStopped(job, decide.apply(job)));
             try {
                 JobView view = viewer(now, units).view();
                 if (view.closed() && !before) events.publishEvent(new JobClosed(id, units));
@@ -63,6 +66,13 @@ public class JobDesk {
                 throw CannotBeShownException.with("entry", e);
             }
         });
+    }
+
+    private static JobEvent unlessStopped(OpenedJob job, JobEvent next) {
+        if (DamageStops.stops(job.state(), next))
+            throw new DamageStopsException(
+                    ArrivalWords.stopping(job.state().arrival().stopping()));
+        return next;
     }
 
     /** Takes in an instrument. A job that could not be shown is not opened. */
@@ -143,6 +153,11 @@ public class JobDesk {
         }
     }
 
+    /** What is expected of other strings, or of another tuning, string 1 first, before it is done. */
+    public JobView.StringsForecast foretold(long id, Units units, StringSet set, List<Pitch> tuning) {
+        return viewer(log.open(id), units).foretold(set, tuning);
+    }
+
     /** Shows one station of it. */
     JobView.RoomView room(long id, String unit, Station station) {
         return shown(id, unit, viewer -> viewer.room(station));
@@ -173,7 +188,8 @@ public class JobDesk {
         return shop.schools();
     }
 
-    long lastSeq(long id) {
+    /** The place of the last entry of a job. */
+    public long lastSeq(long id) {
         return log.lastSeq(id);
     }
 

@@ -32,6 +32,11 @@ class JobErrors {
     }
 
     @ExceptionHandler
+    ProblemDetail stopped(DamageStopsException e) {
+        return problem(HttpStatus.CONFLICT, "damage", e);
+    }
+
+    @ExceptionHandler
     ProblemDetail odd(OddValueException e) {
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "sure", e);
         if (e.suggestion() != null) {

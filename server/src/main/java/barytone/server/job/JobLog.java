@@ -5,6 +5,7 @@ import static barytone.server.db.gen.Tables.JOB;
 import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.JOB_TOLD;
 
+import barytone.core.arrival.Complaint;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobDefaults;
@@ -132,10 +133,24 @@ public class JobLog {
         insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, before.seq() + 1);
         OpenedJob now = open(id);
+        if (!Objects.equals(
+                now.state().arrival().complaint(), before.state().arrival().complaint())) {
+            keepComplaint(now);
+            now = open(id);
+        }
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
         return open(id);
+    }
+
+    /** What hurts, as lists and searches tell it, follows what the log says. */
+    private void keepComplaint(OpenedJob now) {
+        Complaint said = now.state().arrival().complaint();
+        sql.update(JOB)
+                .set(JOB.COMPLAINT_SAID, said == null ? null : ArrivalWords.complaint(said))
+                .where(JOB.ID.eq(now.job().id()))
+                .execute();
     }
 
     private static ChangedMeanwhileException changedMeanwhile(long added) {
@@ -374,7 +389,7 @@ public class JobLog {
                 closed == null ? people.find(row.getPlayerId()).name() : closed.getPlayer(),
                 row.getPlayerId(),
                 Touch.valueOf((closed == null ? row.getTouch() : closed.getTouch()).toUpperCase(Locale.ROOT)),
-                row.getComplaint(),
+                row.getComplaintSaid() == null ? row.getComplaint() : row.getComplaintSaid(),
                 row.getOpenedAt(),
                 Arrays.stream(row.getScope().split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
                 codec.kept(row.getChoices()),

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param air as it was read last; null when it was not read
  * @param agreement what was agreed with the player; null while nothing was written down
  * @param benchLog what is in the tray, whether the strings are off, when to look again
+ * @param arrival the instrument as it came
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -52,6 +53,7 @@ public record JobView(
         @Nullable AirView air,
         @Nullable AgreementView agreement,
         BenchLogView benchLog,
+        ArrivalView arrival,
         @JsonAnyGetter Map<String, Object> rooms) {
 
     /**
@@ -197,6 +199,13 @@ public record JobView(
 
     /** What a move is expected to change. */
     public record Ripple(String label, String now, String expected, String change) {}
+
+    /**
+     * What is expected of other strings before they go on.
+     *
+     * @param said how much more or less they pull, and what follows
+     */
+    public record StringsForecast(String said, List<Ripple> ripple) {}
 
     /**
      * A line of the tape.

@@ -1,7 +1,9 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
+import barytone.core.estimate.Move;
 import barytone.core.estimate.SetupEstimate;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.JobState;
@@ -10,6 +12,8 @@ import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.core.quantity.Units;
 import barytone.core.station.NextMove;
+import barytone.core.strings.Pitch;
+import barytone.core.strings.StringSet;
 import barytone.server.instruments.InstrumentView;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -25,6 +29,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the form that the page draws, in one unit and at one moment. */
 final class JobViewer {
+    /** Hz. */
+    private static final double A4 = 440;
+
     /** Where the frets will stand. */
     private static final Door.Place FRETS = new Door.Place(5, 4);
 
@@ -90,6 +97,7 @@ final class JobViewer {
                 air(),
                 agreement(),
                 benchLog(),
+                ArrivalWords.view(opened, air(), agreement()),
                 parts());
     }
 
@@ -164,6 +172,8 @@ final class JobViewer {
         List<String> remarks = new ArrayList<>(voices.each(RoomVoice::onRecord));
         rooms.values().forEach(room -> room.asRead().ifPresent(remarks::add));
         rooms.values().forEach(room -> remarks.addAll(room.worked()));
+        String provisional = ArrivalWords.provisional(state.arrival(), state.spec());
+        if (provisional != null) remarks.add(provisional);
         String inTheTray = BenchLogWords.left(opened.tray());
         if (!inTheTray.isEmpty()) remarks.add(inTheTray);
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
@@ -178,7 +188,9 @@ final class JobViewer {
         List<LoggedEvent> counted = opened.counted();
         List<String> methods = new ArrayList<>();
         rooms.values().forEach(room -> room.asRead().ifPresent(methods::add));
-        List<String> work = new ArrayList<>();
+        String provisional = ArrivalWords.provisional(state.arrival(), state.spec());
+        if (provisional != null) methods.add(provisional);
+        List<String> work = new ArrayList<>(ArrivalWords.fixed(state.arrival()));
         rooms.values().forEach(room -> work.addAll(room.worked()));
         work.addAll(new Tape(opened, words, voices).work());
         return new HandedOver(
@@ -195,7 +207,8 @@ final class JobViewer {
                 profile(state.estimate(), false),
                 agreement(),
                 written(),
-                opened.followUp().map(BenchLogWords::followUp).orElse(null));
+                opened.followUp().map(BenchLogWords::followUp).orElse(null),
+                ArrivalWords.condition(state.arrival()));
     }
 
     /** The lowest string over the neck, where relief and action were read. */
@@ -207,6 +220,16 @@ final class JobViewer {
                 : state.look(Station.RELIEF, bass).isPresent()
                         && state.look(Station.ACTION, bass).isPresent();
         return read ? sections.profile(estimate, bass) : null;
+    }
+
+    /** What is expected of other strings, or of another tuning. */
+    JobView.StringsForecast foretold(StringSet set, List<Pitch> tuning) {
+        InstrumentSpec spec = state.spec();
+        double before = spec.fittings().strings().totalTension(spec.tuning(), spec.scaleLength(), A4);
+        double more = set.totalTension(tuning, spec.scaleLength(), A4) - before;
+        SetupEstimate then = state.estimate().after(new Move.TensionChanged(more));
+        return new JobView.StringsForecast(
+                ArrivalWords.pull(more, before), new Ripples(state, words, voices).of(then, Station.RELIEF, true));
     }
 
     private JobView.BenchLogView benchLog() {

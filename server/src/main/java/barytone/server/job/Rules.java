@@ -43,6 +43,8 @@ final class Rules {
                 };
             case Advice.MeasureAgain ignored ->
                 "A reading over three standard deviations from what was expected is measured again before it is believed.";
+            case Advice.AgreeDamage ignored ->
+                "Damage stops the job until it is agreed what happens: nothing loads what is giving way.";
             case Advice.Retune ignored -> "Every adjustment ends with a retune: a reading off pitch is void.";
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->

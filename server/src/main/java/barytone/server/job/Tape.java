@@ -177,7 +177,8 @@ final class Tape {
             case JobEvent.Undone ignored -> "Undone";
             case JobEvent.Redone ignored -> "Brought back";
             default ->
-                voices.first(voice -> voice.lineOf(event))
+                ArrivalWords.line(event)
+                        .or(() -> voices.first(voice -> voice.lineOf(event)))
                         .orElseThrow(() -> new IllegalStateException("nobody tells of " + event));
         };
     }

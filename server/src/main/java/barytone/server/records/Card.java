@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param make maker and model, in the shop's words; empty when not written down
  * @param air the humidity when it came and left; empty when it was not read
  * @param complaint what the player said
+ * @param condition what was seen on it when it came; null on cards from before that was kept
  * @param found what was found about it; empty when nothing was written
  * @param tables as found and as left, a table for each quantity
  * @param methods how they were read, said once
@@ -37,6 +38,7 @@ record Card(
         String tuning,
         String air,
         String complaint,
+        @Nullable List<String> condition,
         String found,
         List<Table> tables,
         List<String> methods,
@@ -85,6 +87,7 @@ record Card(
                 tuning,
                 air,
                 complaint,
+                condition,
                 found,
                 tables,
                 methods,

@@ -54,6 +54,7 @@ class CardMaker {
                 about.spec().tuningText(),
                 all.air() == null ? "" : all.air(),
                 about.complaint(),
+                all.condition(),
                 all.written().found(),
                 tables,
                 all.methods(),

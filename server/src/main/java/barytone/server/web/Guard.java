@@ -114,6 +114,11 @@ class Guard extends OncePerRequestFilter {
                 && (path.endsWith("/hear") || path.equals("/api/listen") || path.equals("/api/scratch/pitch"));
     }
 
+    /** Whether a request hands over a photo. */
+    static boolean shows(HttpServletRequest request) {
+        return request.getMethod().equals("POST") && request.getRequestURI().endsWith("/photos");
+    }
+
     private static boolean hasSound(HttpServletRequest request) {
         String type = request.getContentType();
         return type != null && type.toLowerCase(Locale.ROOT).startsWith("audio/");

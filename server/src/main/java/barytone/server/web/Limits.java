@@ -19,19 +19,22 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** How much may be sent at once, whether its length is told beforehand or not, and one sound at a time: each fills much of the memory while it is heard. */
+/** How much may be sent at once, whether its length is told beforehand or not, and one sound or photo at a time: each fills much of the memory while it is worked on. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class Limits extends OncePerRequestFilter {
     /** Twenty seconds of two channels at 192 kHz in floats, and a little for the header. */
     static final long SOUND = 31L << 20;
 
+    /** A photo as cameras make them. */
+    static final long PHOTO = 20L << 20;
+
     /** More than the longest list of tools and schools. */
     static final long TEXT = 256L << 10;
 
     private static final long PATIENCE_SECONDS = 20;
 
-    private final Semaphore ear = new Semaphore(1, true);
+    private final Semaphore large = new Semaphore(1, true);
 
     @Override
     protected boolean shouldNotFilterAsyncDispatch() {
@@ -42,22 +45,23 @@ class Limits extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean sound = Guard.listens(request);
-        long most = sound ? SOUND : TEXT;
+        boolean photo = Guard.shows(request);
+        long most = sound ? SOUND : photo ? PHOTO : TEXT;
         if (request.getContentLengthLong() > most) {
             Problems.answer(response, HttpStatus.CONTENT_TOO_LARGE, tooLarge(request.getContentLengthLong(), most));
             return;
         }
-        if (!sound) {
+        if (!sound && !photo) {
             chain.doFilter(new Counted(request, most), response);
             return;
         }
         try {
-            if (!ear.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+            if (!large.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
                 response.setHeader("Retry-After", "5");
                 Problems.answer(
                         response,
                         HttpStatus.SERVICE_UNAVAILABLE,
-                        "Other sounds are still being heard. Send it once more.");
+                        "Other sounds or photos are still being worked on. Send it once more.");
                 return;
             }
         } catch (InterruptedException stopping) {
@@ -67,7 +71,7 @@ class Limits extends OncePerRequestFilter {
         try {
             chain.doFilter(new Counted(request, most), response);
         } finally {
-            ear.release();
+            large.release();
         }
     }
 

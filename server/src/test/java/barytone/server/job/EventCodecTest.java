@@ -5,6 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import barytone.core.agreement.Agreement;
 import barytone.core.agreement.Money;
+import barytone.core.arrival.Complaint;
+import barytone.core.arrival.Condition;
+import barytone.core.arrival.ConditionMark;
+import barytone.core.arrival.Side;
+import barytone.core.arrival.Sign;
+import barytone.core.arrival.Spot;
+import barytone.core.arrival.SpotLook;
+import barytone.core.arrival.SpotState;
+import barytone.core.arrival.StringsPlan;
+import barytone.core.arrival.Style;
+import barytone.core.arrival.Where;
 import barytone.core.bridge.NeckShim;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
@@ -153,6 +164,20 @@ class EventCodecTest {
                 new JobEvent.PartBack(4),
                 new JobEvent.Tended(Tending.OILED),
                 new JobEvent.FollowUpSet(LocalDate.of(2031, 4, 1), "card under the nut"),
+                new JobEvent.HurtSaid(new Complaint(
+                        "Buzzes",
+                        List.of(Sign.BUZZES),
+                        List.of(Where.LOW),
+                        List.of(6),
+                        List.of(Style.SLIDE),
+                        2,
+                        "the other one")),
+                new JobEvent.ConditionMarked(new ConditionMark(Condition.CRACK, Side.BACK, 0.7, 0.4, "40 mm"), 3L),
+                new JobEvent.ConditionUnmarked(5),
+                new JobEvent.SpotLooked(new SpotLook(Spot.STRAP, SpotState.FIXED, "longer screw")),
+                new JobEvent.DamageAgreed(List.of(3L, 5L), "by telephone"),
+                new JobEvent.StringsPlanned(
+                        new StringsPlan(true, "10 13 17 26w 36w 46w", "old", "the shop", List.of(2), true)),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
                 new JobEvent.Answered(Topic.read("file-3"), false),

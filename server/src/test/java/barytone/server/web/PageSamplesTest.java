@@ -35,6 +35,7 @@ class PageSamplesTest {
         routes.put("bench", "/api/bench");
         routes.put("kinds", "/api/kinds");
         routes.put("bridges", "/api/bridges");
+        routes.put("arrival", "/api/arrival/choices");
         routes.put("tools", "/api/shop/tools");
         routes.put("schools", "/api/shop/schools");
         routes.put("tuning", "/api/tuning?tuning=E2%20A2%20D3%20G3%20B3%20E4");

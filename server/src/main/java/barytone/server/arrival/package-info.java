@@ -1,0 +1,5 @@
+/** How an instrument came: what hurts, what is seen on it, which strings it is to have. */
+@NullMarked
+package barytone.server.arrival;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,393 @@
+import { useQuery } from "@tanstack/react-query";
+import type { ComponentType } from "react";
+import { answer, api } from "../app/api";
+import { Field, Select, TextInput } from "../ui/controls";
+import { pick } from "../ui/pick";
+import type { Facts } from "./facts";
+
+export interface GroupProps {
+  facts: Facts;
+  set: (change: Partial<Facts>) => void;
+}
+
+/** Facts that belong to one place of the instrument. */
+export interface FactGroup {
+  code: string;
+  /** What stands there. */
+  label: string;
+  /** The facts in a few words. */
+  told: (facts: Facts) => string;
+  Fields: ComponentType<GroupProps>;
+}
+
+function Tuning({ facts, set }: GroupProps) {
+  const strings = facts.tuning
+    .trim()
+    .split(/[\s,]+/)
+    .filter(Boolean).length;
+  return (
+    <>
+      <div className="sm:col-span-2">
+        <Field
+          label="Tuning, lowest string first"
+          hint={`${strings} strings; the octave number may be left out`}
+        >
+          <TextInput
+            required
+            value={facts.tuning}
+            onChange={(e) => set({ tuning: e.target.value })}
+          />
+        </Field>
+      </div>
+      <label className="flex min-h-11 items-center gap-3 self-end text-[17px]">
+        <input
+          type="checkbox"
+          className="size-6 accent-ink"
+          checked={facts.leftHanded}
+          onChange={(e) => set({ leftHanded: e.target.checked })}
+        />
+        Left-handed
+      </label>
+    </>
+  );
+}
+
+function Scale({ facts, set }: GroupProps) {
+  return (
+    <>
+      <Field label="Scale length" hint="mm, or any length such as 25 1/2in">
+        <TextInput
+          required
+          value={facts.scaleLength}
+          onChange={(e) => set({ scaleLength: e.target.value })}
+        />
+      </Field>
+    </>
+  );
+}
+
+function Board({ facts, set }: GroupProps) {
+  return (
+    <>
+      <Field label="Frets">
+        <TextInput
+          type="number"
+          required
+          min={5}
+          max={36}
+          value={facts.frets}
+          onChange={(e) => set({ frets: Number(e.target.value) })}
+        />
+      </Field>
+      <Field label="Board radius" hint="mm, any length, or flat">
+        <TextInput
+          required
+          value={facts.boardRadius}
+          onChange={(e) => set({ boardRadius: e.target.value })}
+        />
+      </Field>
+      <Field label="Board radius at the last fret" hint="same, or another when compound">
+        <TextInput
+          value={facts.endRadius ?? "same"}
+          onChange={(e) => set({ endRadius: e.target.value })}
+        />
+      </Field>
+    </>
+  );
+}
+
+function Joint({ facts, set }: GroupProps) {
+  return (
+    <>
+      <Field label="Body joint at fret">
+        <TextInput
+          type="number"
+          required
+          min={8}
+          max={36}
+          value={facts.bodyJointFret}
+          onChange={(e) => set({ bodyJointFret: Number(e.target.value) })}
+        />
+      </Field>
+      <Field label="Neck joint">
+        <Select
+          value={facts.joint ?? ""}
+          onChange={(e) =>
+            set({ joint: pick(e.target.value, ["bolted", "set", "through"] as const, "set") })
+          }
+        >
+          <option value="bolted">bolt-on</option>
+          <option value="set">set</option>
+          <option value="through">through</option>
+        </Select>
+      </Field>
+    </>
+  );
+}
+
+function Rod({ facts, set }: GroupProps) {
+  return (
+    <>
+      <Field label="Rod">
+        <Select
+          value={facts.rod}
+          onChange={(e) =>
+            set({ rod: pick(e.target.value, ["single", "double", "none"], facts.rod) })
+          }
+        >
+          <option value="single">single action</option>
+          <option value="double">double action</option>
+          <option value="none">none</option>
+        </Select>
+      </Field>
+      <Field label="Rod is turned at">
+        <Select
+          value={facts.access}
+          disabled={facts.rod === "none"}
+          onChange={(e) =>
+            set({ access: pick(e.target.value, ["headstock", "heel", "sound-hole"], facts.access) })
+          }
+        >
+          <option value="headstock">the headstock</option>
+          <option value="heel">the heel</option>
+          <option value="sound-hole">the sound hole</option>
+        </Select>
+      </Field>
+    </>
+  );
+}
+
+function Bridge({ facts, set }: GroupProps) {
+  const bridges = useBridges();
+  return (
+    <>
+      <div className="sm:col-span-2">
+        <Field label="Bridge">
+          <Select
+            value={facts.bridge ?? ""}
+            onChange={(e) => {
+              const bridge = bridges.data?.find((b) => b.kind === e.target.value);
+              if (bridge !== undefined) set({ bridge: bridge.kind });
+            }}
+          >
+            {(bridges.data ?? []).map((b) => (
+              <option key={b.kind} value={b.kind}>
+                {b.label}
+              </option>
+            ))}
+          </Select>
+        </Field>
+      </div>
+      <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
+        <TextInput
+          list="threads"
+          value={facts.threadPitch ?? "unknown"}
+          disabled={facts.bridge === "fixed"}
+          onChange={(e) => set({ threadPitch: e.target.value })}
+        />
+        <datalist id="threads">
+          <option value="unknown">to be learned</option>
+          <option value="0.45">M2.5</option>
+          <option value="0.5">M3</option>
+          <option value="0.7">M4</option>
+          <option value="0.635">4-40</option>
+          <option value="0.794">6-32 and 8-32</option>
+        </datalist>
+      </Field>
+      <Field label="Strings across the bridge" hint="mm between the outer centres">
+        <TextInput
+          value={facts.bridgeSpread ?? ""}
+          onChange={(e) => set({ bridgeSpread: e.target.value })}
+        />
+      </Field>
+      {facts.bridge === "fixed" ? (
+        <Field label="Saddle thickness" hint="mm along the string; room for the crown">
+          <TextInput
+            value={facts.saddleThickness ?? ""}
+            onChange={(e) => set({ saddleThickness: e.target.value })}
+          />
+        </Field>
+      ) : (
+        <>
+          <Field label="Thread of the length screws" hint="mm per turn, or unknown to learn it">
+            <TextInput
+              list="threads"
+              value={facts.lengthPitch ?? "unknown"}
+              disabled={facts.bridge === "floating"}
+              onChange={(e) => set({ lengthPitch: e.target.value })}
+            />
+          </Field>
+          <Field label="Heads of the length screws">
+            <Select
+              value={facts.lengthHead ?? "tail"}
+              disabled={facts.bridge === "floating"}
+              onChange={(e) =>
+                set({ lengthHead: pick(e.target.value, ["tail", "nut"] as const, "tail") })
+              }
+            >
+              <option value="tail">at the tail end: clockwise draws back</option>
+              <option value="nut">at the nut end: clockwise draws forward</option>
+            </Select>
+          </Field>
+        </>
+      )}
+    </>
+  );
+}
+
+function Nut({ facts, set }: GroupProps) {
+  return (
+    <>
+      <Field label="Nut">
+        <Select
+          value={facts.nut ?? ""}
+          onChange={(e) =>
+            set({
+              nut: pick(
+                e.target.value,
+                ["bone", "plastic", "brass", "graphite", "composite"] as const,
+                "bone",
+              ),
+            })
+          }
+        >
+          <option value="bone">bone</option>
+          <option value="plastic">plastic</option>
+          <option value="brass">brass</option>
+          <option value="graphite">graphite-like</option>
+          <option value="composite">composite</option>
+        </Select>
+      </Field>
+      <Field label="Nut width" hint="mm">
+        <TextInput
+          value={facts.nutWidth ?? ""}
+          onChange={(e) => set({ nutWidth: e.target.value })}
+        />
+      </Field>
+    </>
+  );
+}
+
+function StringsOn({ facts, set }: GroupProps) {
+  return (
+    <>
+      <div className="sm:col-span-2">
+        <Field
+          label="Strings, string 1 first, thou"
+          hint="w nickel-wound, s steel, b bronze, n nylon. On a job, another set is noted and asks for fresh readings."
+        >
+          <TextInput
+            value={facts.strings ?? ""}
+            onChange={(e) => set({ strings: e.target.value })}
+          />
+        </Field>
+      </div>
+    </>
+  );
+}
+
+function Pickups({ facts, set }: GroupProps) {
+  return (
+    <>
+      <div className="sm:col-span-2">
+        <Field
+          label="Pickups, from the neck"
+          hint="place, magnets, mounting: neck usual springs, bridge strong wood; or none"
+        >
+          <TextInput
+            value={facts.pickups ?? ""}
+            onChange={(e) => set({ pickups: e.target.value })}
+          />
+        </Field>
+      </div>
+    </>
+  );
+}
+
+export function useBridges() {
+  return useQuery({
+    queryKey: ["bridges"],
+    queryFn: () => answer(api.GET("/api/bridges")),
+  });
+}
+
+const RODS: Record<Facts["rod"], string> = {
+  single: "single action",
+  double: "double action",
+  none: "no rod",
+};
+const ACCESS: Record<Facts["access"], string> = {
+  headstock: "at the head",
+  heel: "at the heel",
+  "sound-hole": "at the sound hole",
+};
+const JOINTS: Record<NonNullable<Facts["joint"]>, string> = {
+  bolted: "bolt-on",
+  set: "set",
+  through: "through",
+};
+
+function measure(text: string): string {
+  return /^[\d.,]+$/.test(text.trim()) ? `${text.trim()} mm` : text;
+}
+
+/** All facts but the kind and the name, by the places where they belong, from the head on. */
+export const GROUPS: readonly FactGroup[] = [
+  {
+    code: "tuning",
+    label: "Tuning, low to high",
+    told: (f) => f.tuning.replace(/\d/g, "") + (f.leftHanded ? ", left-handed" : ""),
+    Fields: Tuning,
+  },
+  {
+    code: "nut",
+    label: "Nut",
+    told: (f) =>
+      [f.nut === "graphite" ? "graphite-like" : f.nut, measure(f.nutWidth ?? "")]
+        .filter(Boolean)
+        .join(", "),
+    Fields: Nut,
+  },
+  { code: "scale", label: "Scale length", told: (f) => measure(f.scaleLength), Fields: Scale },
+  {
+    code: "joint",
+    label: "Body joint",
+    told: (f) => `fret ${String(f.bodyJointFret)}${f.joint == null ? "" : `, ${JOINTS[f.joint]}`}`,
+    Fields: Joint,
+  },
+  { code: "bridge", label: "Bridge", told: (f) => f.bridge ?? "", Fields: Bridge },
+  {
+    code: "rod",
+    label: "Rod",
+    told: (f) => (f.rod === "none" ? RODS.none : `${RODS[f.rod]}, ${ACCESS[f.access]}`),
+    Fields: Rod,
+  },
+  {
+    code: "strings",
+    label: "Strings, 1 first, thou",
+    told: (f) => f.strings ?? "",
+    Fields: StringsOn,
+  },
+  {
+    code: "board",
+    label: "Frets and radius",
+    told: (f) =>
+      `${String(f.frets)}, ${measure(f.boardRadius)}${f.endRadius === undefined || f.endRadius === "same" ? "" : ` to ${measure(f.endRadius)}`}`,
+    Fields: Board,
+  },
+  {
+    code: "pickups",
+    label: "Pickups",
+    told: (f) => {
+      const all = (f.pickups ?? "")
+        .split(",")
+        .filter((p) => p.trim() !== "" && p.trim() !== "none");
+      return all.length === 0
+        ? "none"
+        : all.length === 1
+          ? "1 pickup"
+          : `${String(all.length)} pickups`;
+    },
+    Fields: Pickups,
+  },
+];
