@@ -157,7 +157,13 @@ function Sheet({
           {ticketOf(job)} {job.instrument.name}
         </span>
       </TopBar>
-      <div className="relative">
+      <div
+        className={
+          step === "who" || step === "look"
+            ? ""
+            : "bg-gradient-to-b from-[#F1F1E4] via-lamp to-lamp-deep *:mx-auto *:max-w-[700px]"
+        }
+      >
         {step !== "agreed" && (
           <Drawing
             drawn={drawnOf(facts)}
@@ -173,7 +179,7 @@ function Sheet({
               onPlacing={setPlacing}
               {...(job.closed ? {} : { onChoose: choose })}
             />
-            {side === "front" && step !== "look" && (
+            {side === "front" && step === "who" && (
               <FactsOn
                 facts={facts}
                 onChange={setEdited}
@@ -196,7 +202,7 @@ function Sheet({
         )}
       </div>
       <Steps steps={job.arrival.steps} open={step} onOpen={go} />
-      <main data-seq={job.seq} className="px-5 py-3">
+      <main data-seq={job.seq} className="px-5 py-2">
         {trouble !== null && (
           <TroubleOrQuestion
             problem={trouble}
@@ -227,7 +233,7 @@ function Sheet({
         )}
         {step === "hurt" && <HurtStep job={job} send={send} />}
         {step === "look" && (
-          <div className="grid gap-6 bench:grid-cols-[1.5fr_1fr]">
+          <div className="grid gap-6 bench:grid-cols-[2.6fr_1fr]">
             <Checklist job={job} send={send} />
             <section aria-label="Marks" className="flex flex-col gap-2">
               {placing !== null ? (
@@ -289,7 +295,7 @@ function Sheet({
             <AgreedPanel job={job} send={send} trouble={null} onDone={() => undefined} />
           </div>
         )}
-        <footer className="mt-4 flex flex-wrap items-center justify-between gap-3 border-t border-line pt-3">
+        <footer className="mt-2 flex flex-wrap items-center justify-between gap-3 border-t border-line pt-2">
           <p className="text-[16px] text-mute">{job.arrival.missing}</p>
           <Button strong shortcut="J" onClick={() => void navigate(`/jobs/${String(job.id)}`)}>
             To the job

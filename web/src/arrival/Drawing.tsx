@@ -76,6 +76,16 @@ export function Drawing({
               strokeWidth={s.width}
             />
           ))}
+          {side === "front" && (
+            <line
+              x1={shape.saddle - 3}
+              x2={shape.saddle + 3}
+              y1={MIDDLE + 32}
+              y2={MIDDLE - 32}
+              stroke="#FFF3C9"
+              strokeWidth={5}
+            />
+          )}
           {shape.seams.map((d) => (
             <path key={d} d={d} fill="none" stroke="#7F8D85" strokeWidth={1.5} />
           ))}

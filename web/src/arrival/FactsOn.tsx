@@ -6,7 +6,7 @@ import { HEIGHT, MIDDLE, fretX, WIDTH } from "./outline";
 
 interface Spot {
   /** Where the words begin, in the field of the drawing. */
-  x: number;
+  x: number | ((facts: Facts) => number);
   y: number;
   /** How wide they may be. */
   width: number;
@@ -15,7 +15,7 @@ interface Spot {
 }
 
 const TOP = 14;
-const FOOT = 338;
+const FOOT = 350;
 
 const SPOTS: Record<string, Spot> = {
   tuning: { x: 28, y: TOP, width: 270, at: () => ({ x: 130, y: MIDDLE - 34 }) },
@@ -29,7 +29,7 @@ const SPOTS: Record<string, Spot> = {
   },
   bridge: { x: 1010, y: TOP, width: 250, at: () => ({ x: 1056, y: MIDDLE - 50 }) },
   rod: {
-    x: 28,
+    x: (f) => (f.access === "headstock" || f.rod === "none" ? 28 : 830),
     y: FOOT,
     width: 270,
     at: (f) => ({
@@ -44,8 +44,12 @@ const SPOTS: Record<string, Spot> = {
   },
   strings: { x: 312, y: FOOT, width: 330, at: () => ({ x: 380, y: MIDDLE + 18 }) },
   board: { x: 652, y: FOOT, width: 170, at: (f) => ({ x: fretX(f.frets), y: MIDDLE + 22 }) },
-  pickups: { x: 1120, y: FOOT, width: 140, at: () => ({ x: 990, y: MIDDLE + 30 }) },
+  pickups: { x: 1110, y: FOOT, width: 150, at: () => ({ x: 990, y: MIDDLE + 30 }) },
 };
+
+function startOf(spot: Spot, facts: Facts): number {
+  return typeof spot.x === "number" ? spot.x : spot.x(facts);
+}
 
 function share(part: number, of: number): string {
   return `${String((100 * part) / of)}%`;
@@ -77,7 +81,12 @@ export function FactsOn({
           const to = spot.at(facts);
           return (
             <g key={group.code} stroke="#7F8D85" fill="#FFF3C9">
-              <line x1={spot.x} y1={spot.y === TOP ? 62 : FOOT + 2} x2={to.x} y2={to.y} />
+              <line
+                x1={startOf(spot, facts)}
+                y1={spot.y === TOP ? 62 : FOOT + 2}
+                x2={to.x}
+                y2={to.y}
+              />
               <circle cx={to.x} cy={to.y} r={3} strokeWidth={1.5} stroke="#16201E" />
             </g>
           );
@@ -93,11 +102,11 @@ export function FactsOn({
         return (
           <Popover
             key={code}
-            className="bench:absolute"
+            className="min-w-0 bench:absolute bench:max-w-(--widest)"
             style={{
-              left: share(spot.x, WIDTH),
+              left: share(startOf(spot, facts), WIDTH),
               top: share(spot.y, HEIGHT),
-              maxWidth: share(spot.width, WIDTH),
+              ["--widest" as string]: share(spot.width, WIDTH),
             }}
           >
             {({ open, close }) => (

@@ -69,14 +69,14 @@ export function HurtStep({ job, send }: { job: JobView; send: Send }) {
           chosen={shown.where}
           onChange={(where) => set({ where })}
         />
-      </div>
-      <div className="bench:col-span-3 grid gap-x-6 gap-y-3 bench:grid-cols-[1.2fr_1.4fr_1fr]">
         <Pills
           label="Which strings (none for all)"
           choices={stringsOf(job)}
           chosen={shown.strings}
           onChange={(strings) => set({ strings })}
         />
+      </div>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3 bench:col-span-3">
         <Pills
           label="How it is played"
           choices={choices.styles}

@@ -47,7 +47,7 @@ export function Checklist({ job, send }: { job: JobView; send: Send }) {
         <span>From head to tail</span>
         <span className="hidden bench:inline">1 fine · 2 not right · 3 fixed for nothing</span>
       </p>
-      <ul className="grid-flow-col grid-rows-6 gap-x-6 sm:grid sm:grid-cols-2">
+      <ul className="gap-x-6 sm:grid sm:grid-flow-col sm:grid-cols-2 sm:grid-rows-6 bench:auto-cols-fr bench:grid-cols-none bench:grid-rows-4">
         {spots.map((spot, i) => (
           <li key={spot.spot} className="border-t border-line py-0.5">
             {noting?.spot === spot.spot ? (

@@ -4,7 +4,10 @@ import type { Facts } from "../intake/facts";
 export const WIDTH = 1280;
 export const HEIGHT = 400;
 /** The middle of the neck. */
-export const MIDDLE = 208;
+export const MIDDLE = 206;
+
+/** Bodies are drawn a little narrower than they are long, so that words have room below. */
+const SLIM = 0.93;
 
 const NUT = 204;
 const SADDLE = 1056;
@@ -89,8 +92,8 @@ function boardHalf(x: number): number {
 /** Half of the figure-eight or the horned body from its start to its end, mirrored for the other half. */
 function halves(upper: [number, number][], start: number): string {
   // a smooth line through the points, first the bass side, then back along the other
-  const there = upper.map(([x, h]) => ({ x, y: MIDDLE - h }));
-  const back = upper.toReversed().map(([x, h]) => ({ x, y: MIDDLE + h }));
+  const there = upper.map(([x, h]) => ({ x, y: MIDDLE - SLIM * h }));
+  const back = upper.toReversed().map(([x, h]) => ({ x, y: MIDDLE + SLIM * h }));
   return `M${String(start)},${MIDDLE} ${smooth([...there, ...back])}Z`;
 }
 
@@ -181,9 +184,9 @@ function bodyOf(family: Family, joint: number): string {
           at(0.0, 88),
           at(0.06, 30),
         ];
-  const bassSide = bass.map(([x, h]) => ({ x, y: MIDDLE - h }));
+  const bassSide = bass.map(([x, h]) => ({ x, y: MIDDLE - SLIM * h }));
   const notch = family === "arched" ? [] : [{ x: joint + 0.05 * length, y: MIDDLE - 30 }];
-  const trebleSide = treble.map(([x, h]) => ({ x, y: MIDDLE + h }));
+  const trebleSide = treble.map(([x, h]) => ({ x, y: MIDDLE + SLIM * h }));
   return `M${(joint + 0.05 * length).toFixed(1)},${MIDDLE} ${smooth([...notch, ...bassSide, ...trebleSide])}Z`;
 }
 

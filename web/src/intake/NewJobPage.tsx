@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { Radio, RadioGroup } from "@headlessui/react";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, asProblem, requestKey, type Problem } from "../app/api";
@@ -10,7 +9,7 @@ import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { useArrivalChoices } from "../arrival/choices";
-import { Drawing, Silhouette } from "../arrival/Drawing";
+import { Drawing } from "../arrival/Drawing";
 import { FactsOn } from "../arrival/FactsOn";
 import { drawnOf } from "../arrival/outline";
 import { Steps, type StepCode } from "../arrival/Steps";
@@ -18,6 +17,7 @@ import { ScopeFields } from "../job/OrderPanel";
 import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
 import { factsOf, statedOf, type Facts } from "./facts";
+import { KindChoice } from "./KindChoice";
 import { KnownField, type Hit } from "./KnownField";
 import { LastTime } from "./LastTime";
 
@@ -185,37 +185,13 @@ export function NewJobPage() {
               {page === undefined ? (
                 <div className="flex flex-col gap-3">
                   <KnownField onChoose={choose} />
-                  <RadioGroup
-                    aria-label="Kind"
-                    value={shown.kind}
-                    onChange={(code: string) => {
-                      const kind = kinds.data.find((k) => k.kind === code);
-                      if (kind !== undefined)
-                        setFacts({ ...factsOf(kind, shown.name), leftHanded: shown.leftHanded });
-                    }}
-                    className="grid grid-cols-4 gap-1 bench:grid-cols-6"
-                  >
-                    {kinds.data.map((kind) => (
-                      <Radio
-                        key={kind.kind}
-                        value={kind.kind}
-                        aria-label={kind.label}
-                        className="eases flex min-h-16 cursor-pointer flex-col justify-between rounded-md border-[1.5px] border-line-strong bg-paper p-1 text-center data-checked:border-ink data-checked:bg-ink data-checked:text-lamp data-hover:bg-white data-checked:data-hover:bg-ink"
-                      >
-                        <Silhouette
-                          drawn={{
-                            kind: kind.kind,
-                            frets: kind.frets,
-                            joint: kind.bodyJointFret,
-                            strings: kind.tuning.split(" ").length,
-                          }}
-                        />
-                        <span className="text-[14px] leading-tight font-semibold">
-                          {kind.label}
-                        </span>
-                      </Radio>
-                    ))}
-                  </RadioGroup>
+                  <KindChoice
+                    kinds={kinds.data}
+                    kind={shown.kind}
+                    onChange={(kind) =>
+                      setFacts({ ...factsOf(kind, shown.name), leftHanded: shown.leftHanded })
+                    }
+                  />
                 </div>
               ) : (
                 <LastTime

@@ -178,22 +178,23 @@ function Bridge({ facts, set }: GroupProps) {
           </Select>
         </Field>
       </div>
-      <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
-        <TextInput
-          list="threads"
-          value={facts.threadPitch ?? "unknown"}
-          disabled={facts.bridge === "fixed"}
-          onChange={(e) => set({ threadPitch: e.target.value })}
-        />
-        <datalist id="threads">
-          <option value="unknown">to be learned</option>
-          <option value="0.45">M2.5</option>
-          <option value="0.5">M3</option>
-          <option value="0.7">M4</option>
-          <option value="0.635">4-40</option>
-          <option value="0.794">6-32 and 8-32</option>
-        </datalist>
-      </Field>
+      {facts.bridge !== "fixed" && (
+        <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
+          <TextInput
+            list="threads"
+            value={facts.threadPitch ?? "unknown"}
+            onChange={(e) => set({ threadPitch: e.target.value })}
+          />
+          <datalist id="threads">
+            <option value="unknown">to be learned</option>
+            <option value="0.45">M2.5</option>
+            <option value="0.5">M3</option>
+            <option value="0.7">M4</option>
+            <option value="0.635">4-40</option>
+            <option value="0.794">6-32 and 8-32</option>
+          </datalist>
+        </Field>
+      )}
       <Field label="Strings across the bridge" hint="mm between the outer centres">
         <TextInput
           value={facts.bridgeSpread ?? ""}

@@ -29,6 +29,20 @@ describe("taking in an instrument", () => {
     expect(screen.getByRole("button", { name: /^Rod/ }).textContent).toContain("no rod");
   });
 
+  it("finds a kind by the first letters of its name", async () => {
+    const user = await intake();
+    screen.getByRole("radio", { name: "Solid electric" }).focus();
+    await user.keyboard("ba");
+    expect(screen.getByRole("radio", { name: "Baritone" }).getAttribute("aria-checked")).toBe(
+      "true",
+    );
+    await user.keyboard("ss");
+    expect(screen.getByTestId("where").textContent).toBe("/new");
+    const bass = screen.getByRole("radio", { name: /^Bass, four/ });
+    expect(bass.getAttribute("aria-checked")).toBe("true");
+    expect(document.activeElement).toBe(bass);
+  });
+
   it("keeps the name and what belongs to the player when the kind is changed", async () => {
     const user = await intake();
     await user.type(screen.getByLabelText("Name on the ticket"), "Mandolin “Dunlin”");

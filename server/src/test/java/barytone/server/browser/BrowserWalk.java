@@ -3,6 +3,7 @@ package barytone.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.core.instrument.InstrumentKind;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
@@ -117,7 +118,7 @@ abstract class BrowserWalk {
     /** Takes in an instrument of a kind, as it usually is. */
     static Page takeIn(String kind, String... without) {
         Page page = page("/new");
-        page.getByLabel("Kind").selectOption(spelt(kind));
+        chooseKind(page, kind);
         page.getByLabel("Name on the ticket").fill("“Fulmar”");
         without(page, without);
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
@@ -126,6 +127,15 @@ abstract class BrowserWalk {
         // who types before the cursor stands somewhere types nowhere
         assertThat(page.locator("input:focus")).hasCount(1);
         return page;
+    }
+
+    /** At intake: what kind it is, by its silhouette. */
+    static void chooseKind(Page page, String kind) {
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions()
+                                .setName(InstrumentKind.valueOf(kind).label()))
+                .click();
     }
 
     /** At intake: these stations are not agreed on. */

@@ -18,7 +18,7 @@ class SetupWalkTest extends BrowserWalk {
     private static Page takeIn(String kind, String name) {
         Page page = page("/new");
         assertThat(page.getByLabel("Name on the ticket")).isVisible();
-        page.getByLabel("Kind").selectOption(spelt(kind));
+        chooseKind(page, kind);
         page.getByLabel("Name on the ticket").fill(name);
         without(page, "Intonation", "Pickups");
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
