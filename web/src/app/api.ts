@@ -5,12 +5,16 @@ export type Schemas = components["schemas"];
 export type JobView = Schemas["JobView"];
 export type Unit = "mm" | "thou" | "in64";
 
+type Station = Schemas["AdviceView"]["station"];
+
 export const api = createClient<paths>({ baseUrl: "" });
 
 /** What the server answers when it does not do what was asked. */
 export class Problem extends Error {
   readonly status: number;
   readonly code: string | undefined;
+  /** The station that it is about. */
+  readonly station: Station | undefined;
   /** What was probably meant, to be sent instead, and how that is spoken. */
   readonly meant: { text: string; spoken: string } | undefined;
 
@@ -19,12 +23,20 @@ export class Problem extends Error {
     detail: string,
     code?: string,
     meant?: { text: string; spoken: string },
+    station?: Station,
   ) {
     super(detail);
     this.status = status;
     this.code = code;
     this.meant = meant;
+    this.station = station;
   }
+}
+
+const STATIONS: readonly Station[] = ["relief", "nut", "action", "intonation", "pickups"];
+
+function stationOf(code: unknown): Station | undefined {
+  return STATIONS.find((station) => station === code);
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {
@@ -59,6 +71,7 @@ export async function answer<T>(
     typeof suggestion === "string" && typeof suggested === "string"
       ? { text: suggestion, spoken: suggested }
       : undefined,
+    stationOf(problem["station"]),
   );
 }
 

@@ -291,7 +291,14 @@ function Sheet({
         {step === "strings" && <StringsStep job={job} send={send} />}
         {step === "agreed" && (
           <div className="mx-auto grid max-w-[1240px] gap-8 bench:grid-cols-[1fr_1.6fr]">
-            <ScopeForm job={job} send={send} trouble={null} onDone={() => undefined} />
+            <div>
+              {job.arrival.sayBefore !== undefined && (
+                <p className="mb-3 border-l-4 border-rust px-3 text-[18px]">
+                  {job.arrival.sayBefore}
+                </p>
+              )}
+              <ScopeForm job={job} send={send} trouble={null} onDone={() => undefined} />
+            </div>
             <AgreedPanel job={job} send={send} trouble={null} onDone={() => undefined} />
           </div>
         )}

@@ -385,6 +385,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/agreed-too": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The player agreed to work at one more station. */
+        post: operations["agreeToo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/agreement": {
         parameters: {
             query?: never;
@@ -2423,6 +2440,16 @@ export interface components {
             age: "new" | "played-in" | "old";
             label: string;
         };
+        /** @description One more station that was agreed on. */
+        AgreedTooTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description by telephone, at the counter; may be empty */
+            how?: string;
+            key: string;
+            /** @enum {string} */
+            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+        };
         /** @description What is agreed about all damage that is marked. */
         AgreedTyped: {
             /** Format: int64 */
@@ -2516,6 +2543,8 @@ export interface components {
             missing: string;
             /** @description why readings are of a set that is not whole; null when it is */
             provisional?: string;
+            /** @description what is said to the player before the work; null when there is nothing */
+            sayBefore?: string;
             /** @description what is looked at from head to tail */
             spots: components["schemas"]["SpotView"][];
             steps: components["schemas"]["Step"][];
@@ -6517,6 +6546,81 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Travel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    agreeToo: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgreedTooTyped"];
             };
         };
         responses: {

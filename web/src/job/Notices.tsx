@@ -44,6 +44,7 @@ export function Notices({
   air,
   news,
   clearNews,
+  outside,
 }: Pick<
   ReturnType<typeof useJob>,
   "away" | "sendNow" | "giveUp" | "caughtUp" | "clearCaughtUp" | "news" | "clearNews"
@@ -53,6 +54,8 @@ export function Notices({
   clearUnfit: () => void;
   /** The air as it was read last. */
   air: JobView["air"];
+  /** Work that was not agreed on was to be noted; agreed on since, it can be. */
+  outside: { text: string; onAgreed: () => void; onClose: () => void } | null;
 }) {
   const [seen, setSeen] = useState<string | null>(null);
   return (
@@ -64,6 +67,16 @@ export function Notices({
           actions={[
             ["Send now", sendNow],
             ["Do not send", giveUp],
+          ]}
+        />
+      )}
+      {outside !== null && (
+        <Notice
+          text={outside.text}
+          urgent
+          actions={[
+            ["Agreed by telephone", outside.onAgreed],
+            ["Not agreed", outside.onClose],
           ]}
         />
       )}

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import type { JobView } from "../app/api";
+import { api, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
 import type { Open, Station } from "../stations/room";
@@ -91,8 +91,17 @@ export function OpenJob({
     },
   });
 
+  const agreeToo = (more: Station | undefined) => {
+    if (more === undefined) return;
+    void send((stamp, params) =>
+      api.POST("/api/jobs/{id}/agreed-too", {
+        params,
+        body: { ...stamp, station: more, how: "by telephone" },
+      }),
+    );
+  };
   const section = job.sections.find((s) => s.string === string) ?? job.sections[0];
-  const told = open === null ? problem : null;
+  const told = open === null && problem?.code !== "outside" ? problem : null;
   return (
     <>
       <JobBar job={job} refetch={refetch} onOpen={setOpen} />
@@ -107,6 +116,15 @@ export function OpenJob({
         unfit={unfit}
         clearUnfit={() => setUnfit(undefined)}
         air={job.closed ? undefined : job.air}
+        outside={
+          problem?.code === "outside" && problem.station !== undefined
+            ? {
+                text: problem.message,
+                onAgreed: () => agreeToo(problem.station),
+                onClose: clearProblem,
+              }
+            : null
+        }
       />
       <div className="flex items-baseline gap-x-4 border-b border-line px-5 text-[16px]">
         <p className="min-w-0 flex-1 truncate py-1" title={job.complaint} data-testid="complaint">

@@ -15,6 +15,7 @@ import barytone.core.reading.Means;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -223,6 +224,20 @@ public interface JobEvent {
         @Override
         public JobDefaults chosen(JobDefaults before) {
             return before.scope(Set.copyOf(stations));
+        }
+    }
+
+    /**
+     * Work at one more station was agreed on afterwards.
+     *
+     * @param how by telephone, at the counter; may be empty
+     */
+    record AgreedToo(Station station, String how) implements Choosing {
+        @Override
+        public JobDefaults chosen(JobDefaults before) {
+            Set<Station> scope = new HashSet<>(before.scope());
+            scope.add(station);
+            return before.scope(scope);
         }
     }
 

@@ -10,6 +10,7 @@ import barytone.core.quantity.NotAllowedException;
 import barytone.core.quantity.Units;
 import barytone.server.shop.Settings;
 import barytone.server.web.RequestKey;
+import barytone.server.web.Texts;
 import jakarta.validation.constraints.NotEmpty;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/jobs/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
 class AnswerController {
+    private static final int LONGEST_HOW = 120;
+
     private final JobDesk desk;
     private final Choices choices;
 
@@ -129,6 +132,25 @@ class AnswerController {
             return new JobEvent.ScopeSet(
                     asked.stations().stream().distinct().sorted().toList());
         });
+    }
+
+    /**
+     * One more station that was agreed on.
+     *
+     * @param how by telephone, at the counter; may be empty
+     */
+    record AgreedTooTyped(
+            long after,
+            @RequestKey String key,
+            Station station,
+            @Nullable String how) implements Addition {}
+
+    /** The player agreed to work at one more station. */
+    @PostMapping("/agreed-too")
+    JobView agreeToo(
+            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody AgreedTooTyped asked) {
+        String how = Texts.of("how", asked.how() == null ? "" : asked.how(), 0, LONGEST_HOW);
+        return desk.add(id, unit, asked, job -> new JobEvent.AgreedToo(asked.station(), how));
     }
 
     /**

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks what was seen, in the order in which it was marked
  * @param spots what is looked at from head to tail
  * @param strings null while nothing was said of them
+ * @param sayBefore what is said to the player before the work; null when there is nothing
  * @param provisional why readings are of a set that is not whole; null when it is
  */
 public record ArrivalView(
@@ -27,6 +28,7 @@ public record ArrivalView(
         List<MarkView> marks,
         List<SpotView> spots,
         @Nullable StringsView strings,
+        @Nullable String sayBefore,
         @Nullable String provisional) {
     /**
      * A step of intake.

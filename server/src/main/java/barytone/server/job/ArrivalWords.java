@@ -2,6 +2,7 @@ package barytone.server.job;
 
 import barytone.core.arrival.Arrival;
 import barytone.core.arrival.Complaint;
+import barytone.core.arrival.Condition;
 import barytone.core.arrival.ConditionMark;
 import barytone.core.arrival.Sign;
 import barytone.core.arrival.Spot;
@@ -12,6 +13,7 @@ import barytone.core.arrival.Style;
 import barytone.core.arrival.Where;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
+import barytone.core.job.Station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -55,7 +57,19 @@ final class ArrivalWords {
                         ? null
                         : new ArrivalView.StringsView(
                                 plan.change(), plan.set(), plan.age(), plan.by(), plan.missing(), plan.trial()),
+                sayBefore(job),
                 provisional(arrival, spec));
+    }
+
+    /** Low action shows every flaw of the frets. */
+    private static @Nullable String sayBefore(OpenedJob job) {
+        Arrival arrival = job.state().arrival();
+        SpotLook frets = arrival.looks().get(Spot.FRETS);
+        boolean worn = frets != null && frets.state() == SpotState.WRONG
+                || arrival.marks().values().stream().anyMatch(mark -> mark.kind() == Condition.WORN_FRETS);
+        return worn && job.state().agreed(Station.ACTION)
+                ? "The frets are not right: low action on them will buzz. Say it before."
+                : null;
     }
 
     private static ArrivalView.Step hurt(OpenedJob job) {

@@ -71,6 +71,7 @@ class EventCodec {
         kinds.put("height-habit", JobEvent.HeightHabitSet.class);
         kinds.put("order", JobEvent.OrderSet.class);
         kinds.put("scope", JobEvent.ScopeSet.class);
+        kinds.put("agreed-too", JobEvent.AgreedToo.class);
         kinds.put("answered", JobEvent.Answered.class);
         kinds.put("closed", JobEvent.Closed.class);
         kinds.put("reopened", JobEvent.Reopened.class);

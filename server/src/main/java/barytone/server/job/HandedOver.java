@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param agreement what was agreed; null when nothing was written down
  * @param written what was written for the player
  * @param condition what was seen on it when it came
+ * @param needsNothing whether all that was read stood as it should and was left
  * @param followUp on which day to look again, and why; null when no day was set
  */
 public record HandedOver(
@@ -35,7 +36,8 @@ public record HandedOver(
         @Nullable AgreementView agreement,
         HandOverView written,
         @Nullable String followUp,
-        List<String> condition) {
+        List<String> condition,
+        boolean needsNothing) {
 
     /**
      * One value, as found and as left.

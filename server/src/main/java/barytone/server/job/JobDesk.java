@@ -2,6 +2,7 @@ package barytone.server.job;
 
 import barytone.core.job.DamageStops;
 import barytone.core.job.JobEvent;
+import barytone.core.job.OutsideAgreement;
 import barytone.core.job.Station;
 import barytone.core.quantity.Units;
 import barytone.core.strings.Pitch;
@@ -10,6 +11,7 @@ import barytone.server.shop.Shop;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
@@ -56,7 +58,7 @@ public class JobDesk {
         JobLog.Request request = request(asked);
         return inOne(() -> {
             boolean before = log.isClosed(id);
-            OpenedJob now = log.add(id, asked.after(), request, job -> unlessStopped(job, decide.apply(job)));
+            OpenedJob now = log.add(id, asked.after(), request, job -> askedFor(job, decide.apply(job)));
             try {
                 JobView view = viewer(now, units).view();
                 if (view.closed() && !before) events.publishEvent(new JobClosed(id, units));
@@ -68,10 +70,13 @@ public class JobDesk {
         });
     }
 
-    private static JobEvent unlessStopped(OpenedJob job, JobEvent next) {
+    /** What may be added: nothing that damage stops, and no work that was not asked for. */
+    private static JobEvent askedFor(OpenedJob job, JobEvent next) {
         if (DamageStops.stops(job.state(), next))
             throw new DamageStopsException(
                     ArrivalWords.stopping(job.state().arrival().stopping()));
+        Optional<Station> outside = OutsideAgreement.of(job.state(), next);
+        if (outside.isPresent()) throw new OutsideAgreementException(outside.get());
         return next;
     }
 

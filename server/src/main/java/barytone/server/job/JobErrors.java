@@ -37,6 +37,13 @@ class JobErrors {
     }
 
     @ExceptionHandler
+    ProblemDetail outside(OutsideAgreementException e) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "outside", e);
+        problem.setProperty("station", e.station());
+        return problem;
+    }
+
+    @ExceptionHandler
     ProblemDetail odd(OddValueException e) {
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "sure", e);
         if (e.suggestion() != null) {

@@ -190,15 +190,24 @@ final class JobViewer {
         rooms.values().forEach(room -> room.asRead().ifPresent(methods::add));
         String provisional = ArrivalWords.provisional(state.arrival(), state.spec());
         if (provisional != null) methods.add(provisional);
-        List<String> work = new ArrayList<>(ArrivalWords.fixed(state.arrival()));
+        List<HandedOver.Line> lines =
+                rooms.values().stream().flatMap(room -> room.onCard().stream()).toList();
+        List<String> done = new Tape(opened, words, voices).work();
+        boolean needsNothing = done.isEmpty()
+                && state.moves() == 0
+                && lines.stream().anyMatch(line -> line.found() != null)
+                && lines.stream().allMatch(line -> line.left() == null || line.verdict() == Stands.IN);
+        List<String> work = new ArrayList<>();
+        if (needsNothing) work.add("Nothing needed doing: it was measured, stands as it should, and was left so.");
+        work.addAll(ArrivalWords.fixed(state.arrival()));
         rooms.values().forEach(room -> work.addAll(room.worked()));
-        work.addAll(new Tape(opened, words, voices).work());
+        work.addAll(done);
         return new HandedOver(
                 opened.job(),
                 opened.job().openedAt(),
                 counted.isEmpty() ? opened.job().openedAt() : counted.getLast().at(),
                 state.closed(),
-                rooms.values().stream().flatMap(room -> room.onCard().stream()).toList(),
+                lines,
                 methods,
                 work.stream().distinct().toList(),
                 voices.each(RoomVoice::onRecord),
@@ -208,7 +217,8 @@ final class JobViewer {
                 agreement(),
                 written(),
                 opened.followUp().map(BenchLogWords::followUp).orElse(null),
-                ArrivalWords.condition(state.arrival()));
+                ArrivalWords.condition(state.arrival()),
+                needsNothing);
     }
 
     /** The lowest string over the neck, where relief and action were read. */

@@ -157,6 +157,8 @@ final class Tape {
                 "Agreed: "
                         + String.join(
                                 ", ", e.stations().stream().map(Station::label).toList());
+            case JobEvent.AgreedToo e ->
+                "Agreed" + (e.how().isEmpty() ? "" : " " + e.how()) + ": " + words.quantity(e.station()) + " too";
             case JobEvent.Answered e -> (e.done() ? "Done: " : "Left as it is: ") + rules.topic(e.topic());
             case JobEvent.ReadingMoved e -> "Moved before the reading " + about(e.reading()) + ", not counted";
             case JobEvent.MovedUncounted e ->

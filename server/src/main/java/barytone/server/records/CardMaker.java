@@ -69,7 +69,7 @@ class CardMaker {
                 lookAgain(all),
                 CardPicture.of(all.found(), all.now()),
                 base.isEmpty() ? "" : base + "/instruments/" + instrument,
-                ready(about, tables));
+                ready(about, tables, all.needsNothing()));
     }
 
     private static String lookAgain(HandedOver all) {
@@ -113,14 +113,14 @@ class CardMaker {
     }
 
     /** “Ready” in a sentence or two, to be copied into a message. */
-    private static String ready(JobLog.Job about, List<Card.Table> tables) {
+    private static String ready(JobLog.Job about, List<Card.Table> tables, boolean needsNothing) {
         String figures = tables.stream()
                 .filter(t -> t.quantity().equals("Relief") || t.quantity().equals("Action"))
                 .map(t -> t.quantity().toLowerCase(Locale.ROOT) + " "
                         + t.columns().getFirst().left() + " / "
                         + t.columns().getLast().left() + " " + t.unit())
                 .collect(Collectors.joining(", "));
-        return about.instrument() + " is ready (ticket "
+        return about.instrument() + (needsNothing ? " was measured and needs nothing" : " is ready") + " (ticket "
                 + String.format(Locale.ROOT, "%04d", about.ticket()) + ")."
                 + (figures.isEmpty() ? "" : " Left with " + figures + ", bass / treble.");
     }

@@ -175,6 +175,41 @@ class ArrivalApiTest extends JobsOverHttp {
     }
 
     @Test
+    void workThatWasNotAgreedOnIsAskedAboutFirst() {
+        long job = electric("Only the neck");
+        ok(post(job, "scope", ",\"stations\":[\"relief\"]"));
+        String strokes = ",\"slots\":[{\"string\":6,\"strokes\":3,\"light\":false}]";
+        Answer asked = post(job, "nut/filings", strokes);
+        assertThat(refused(asked, 422)).startsWith("Work on the nut was not agreed on. Ask the player first");
+        assertThat(asked.json().get("code").asString()).isEqualTo("outside");
+        assertThat(asked.json().get("station").asString()).isEqualTo("nut");
+        JsonNode agreed = ok(post(job, "agreed-too", ",\"station\":\"nut\",\"how\":\"by telephone\""));
+        assertThat(agreed.at("/tape/0/text").asString()).isEqualTo("Agreed by telephone: nut too");
+        assertThat(post(job, "nut/filings", strokes).status()).isEqualTo(200);
+    }
+
+    @Test
+    void whatNeedsNothingIsAFullResultOnTheCard() {
+        long job = electric("Fine as it is");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        JsonNode page = job(job);
+        assertThat(page.at("/advice/headline").asString()).isEqualTo("Leave it: nothing needs doing");
+        ok(post(job, "close", ""));
+        JsonNode card = app().get("/api/jobs/" + job + "/card").json();
+        assertThat(card.at("/work/0").asString()).startsWith("Nothing needed doing");
+        assertThat(card.get("ready").asString()).contains("was measured and needs nothing");
+        assertThat(card.hasNonNull("bill")).isFalse();
+    }
+
+    @Test
+    void wornFretsAreSpokenOfBeforeTheActionIsLowered() {
+        long job = electric("Worn");
+        assertThat(job(job).at("/arrival/sayBefore").isMissingNode()).isTrue();
+        assertThat(mark(job, "worn-frets", "").at("/arrival/sayBefore").asString())
+                .contains("low action on them will buzz");
+    }
+
+    @Test
     void whatIsNotDoneYetIsSaidInWords() {
         long job = electric("New");
         assertThat(job(job).at("/arrival/missing").asString())

@@ -180,6 +180,7 @@ class EventCodecTest {
                         new StringsPlan(true, "10 13 17 26w 36w 46w", "old", "the shop", List.of(2), true)),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
+                new JobEvent.AgreedToo(Station.NUT, "by telephone"),
                 new JobEvent.Answered(Topic.read("file-3"), false),
                 new JobEvent.Closed(),
                 new JobEvent.Reopened(),
