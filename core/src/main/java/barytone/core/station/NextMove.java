@@ -36,11 +36,22 @@ public final class NextMove {
 
     /** The next move of a job at a moment, with the tools and the time of the shop. */
     public static Advice advise(JobState job, Outfit outfit, Instant now) {
-        return new NextMove(job, outfit, now).advise();
+        return job.closed() ? new Advice.ClosedJob() : new NextMove(job, outfit, now).advise();
+    }
+
+    /** Whether all that was agreed on was read, stands as it should as found, and was left: a result like any other, of a closed job too. */
+    public static boolean needsNothing(JobState job, Outfit outfit, Instant now) {
+        return job.moves() == 0
+                && switch (new NextMove(job, outfit, now).advise()) {
+                    case Advice.Done done -> done.reason() == Advice.Done.Reason.LEAVE_IT;
+                    case Advice.Finished all ->
+                        all.declined().isEmpty()
+                                && all.results().stream().allMatch(r -> r.reason() == Advice.Done.Reason.LEAVE_IT);
+                    default -> false;
+                };
     }
 
     private Advice advise() {
-        if (job.closed()) return new Advice.ClosedJob();
         if (DamageStops.waits(job)) return new Advice.AgreeDamage(job.arrival().stopping());
         if (job.offPitchSince().isPresent()) return new Advice.Retune(job.lastMoved());
         for (Room room : Stations.ALL) {

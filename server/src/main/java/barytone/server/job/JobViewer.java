@@ -39,6 +39,7 @@ final class JobViewer {
     private final JobState state;
     private final Units units;
     private final Instant now;
+    private final Bench bench;
     private final Advice advice;
     private final Words words;
     private final Voices voices;
@@ -51,6 +52,7 @@ final class JobViewer {
         this.state = opened.state();
         this.units = units;
         this.now = now;
+        this.bench = bench;
         this.advice = NextMove.advise(state, bench.means(), now);
         this.words = new Words(state, units);
         this.voices = doors.voices(state, words, bench);
@@ -193,10 +195,7 @@ final class JobViewer {
         List<HandedOver.Line> lines =
                 rooms.values().stream().flatMap(room -> room.onCard().stream()).toList();
         List<String> done = new Tape(opened, words, voices).work();
-        boolean needsNothing = done.isEmpty()
-                && state.moves() == 0
-                && lines.stream().anyMatch(line -> line.found() != null)
-                && lines.stream().allMatch(line -> line.left() == null || line.verdict() == Stands.IN);
+        boolean needsNothing = done.isEmpty() && NextMove.needsNothing(state, bench.means(), now);
         List<String> work = new ArrayList<>();
         if (needsNothing) work.add("Nothing needed doing: it was measured, stands as it should, and was left so.");
         work.addAll(ArrivalWords.fixed(state.arrival()));
