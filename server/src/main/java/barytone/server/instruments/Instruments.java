@@ -26,6 +26,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -381,5 +382,24 @@ public class Instruments {
                 Map.entry(INSTRUMENT.SADDLE_THICKNESS, fittings.length().thickness()),
                 Map.entry(INSTRUMENT.PLATE_RISE, fittings.length().plateRise()),
                 Map.entry(INSTRUMENT.PICKUPS, Pickup.text(fittings.pickups())));
+    }
+
+    /** The name that holds on every machine. */
+    @Transactional(readOnly = true)
+    public String uid(long id) {
+        return sql.select(INSTRUMENT.UID)
+                .from(INSTRUMENT)
+                .where(INSTRUMENT.ID.eq(id))
+                .fetchOptional(INSTRUMENT.UID)
+                .orElseThrow(() -> new NotThereException("instrument", id));
+    }
+
+    /** The number of one by the name that holds on every machine; empty when it is not here. */
+    @Transactional(readOnly = true)
+    public Optional<Long> ofUid(String uid) {
+        return sql.select(INSTRUMENT.ID)
+                .from(INSTRUMENT)
+                .where(INSTRUMENT.UID.eq(uid))
+                .fetchOptional(INSTRUMENT.ID);
     }
 }

@@ -259,6 +259,16 @@ public class JobLog {
                 row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
     }
 
+    /** The name of a job that holds on every machine. */
+    @Transactional(readOnly = true)
+    public String uid(long id) {
+        return sql.select(JOB.REQUEST_KEY)
+                .from(JOB)
+                .where(JOB.ID.eq(id))
+                .fetchOptional(JOB.REQUEST_KEY)
+                .orElseThrow(() -> new NoSuchJobException(id));
+    }
+
     /** The place of a job's last entry; 0 before the first. */
     public long lastSeq(long id) {
         return news.seq(id, job -> {

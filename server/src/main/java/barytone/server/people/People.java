@@ -204,4 +204,20 @@ public class People {
     public void unmerge(long id) {
         same.separate(id);
     }
+
+    /** The name that holds on every machine. */
+    @Transactional(readOnly = true)
+    public String uid(long id) {
+        return sql.select(PLAYER.UID)
+                .from(PLAYER)
+                .where(PLAYER.ID.eq(id))
+                .fetchOptional(PLAYER.UID)
+                .orElseThrow(() -> new NotThereException("player", id));
+    }
+
+    /** The number of one by the name that holds on every machine; empty when it is not here. */
+    @Transactional(readOnly = true)
+    public Optional<Long> ofUid(String uid) {
+        return sql.select(PLAYER.ID).from(PLAYER).where(PLAYER.UID.eq(uid)).fetchOptional(PLAYER.ID);
+    }
 }

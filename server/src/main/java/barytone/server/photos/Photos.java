@@ -72,7 +72,9 @@ class Photos {
                 .fetchOne(JOB_PHOTO.ID));
     }
 
-    private long kept(Picture picture) {
+    /** The number of a picture, kept when it is new. */
+    @Transactional
+    public long kept(Picture picture) {
         Long known = sql.select(PHOTO.ID)
                 .from(PHOTO)
                 .where(PHOTO.CONTENT_HASH.eq(picture.hash()))

@@ -34,6 +34,8 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
     /** A small file may claim to be larger than the memory. */
     private static final long MOST_PIXELS = 120_000_000;
 
+    private static final String JPEG = "\u00ff\u00d8\u00ff";
+
     private static final String ALLOWED = "a JPEG, PNG or WebP picture of up to 20 MB";
 
     /**
@@ -49,6 +51,21 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
                     .size(fit(upright, LONGEST), fit(upright, LONGEST))
                     .asBufferedImage();
             return new Picture(hash(large), kept.getWidth(), kept.getHeight(), large, jpeg(upright, SMALL));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * A picture that was kept elsewhere, as it is; only the small one is made anew.
+     *
+     * @throws barytone.core.quantity.OutOfRangeException when it is none
+     */
+    static Picture asKept(byte[] file) {
+        BufferedImage image = read(file);
+        if (!begins(file, 0, JPEG) || Math.max(image.getWidth(), image.getHeight()) > LONGEST) return of(file);
+        try {
+            return new Picture(hash(file), image.getWidth(), image.getHeight(), file, jpeg(image, SMALL));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -80,7 +97,7 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
 
     /** By what the file begins with, whatever its name says. */
     private static ImageReader reader(byte[] file) {
-        if (begins(file, 0, "\u00ff\u00d8\u00ff"))
+        if (begins(file, 0, JPEG))
             return ImageIO.getImageReadersByFormatName("jpeg").next();
         if (begins(file, 0, "\u0089PNG"))
             return ImageIO.getImageReadersByFormatName("png").next();

@@ -20,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class Shop {
     private static final String TOOLS = "tools";
-    private static final String SCHOOLS = "schools";
+    static final String SCHOOLS = "schools";
     private static final String EFFORT = "effort";
 
     private final Settings settings;

@@ -119,6 +119,11 @@ class Guard extends OncePerRequestFilter {
         return request.getMethod().equals("POST") && request.getRequestURI().endsWith("/photos");
     }
 
+    /** Whether a request brings in a shop, or a part of one. */
+    static boolean brings(HttpServletRequest request) {
+        return request.getMethod().equals("POST") && request.getRequestURI().equals("/api/exchange");
+    }
+
     private static boolean hasSound(HttpServletRequest request) {
         String type = request.getContentType();
         return type != null && type.toLowerCase(Locale.ROOT).startsWith("audio/");

@@ -29,6 +29,9 @@ class Limits extends OncePerRequestFilter {
     /** A photo as cameras make them. */
     static final long PHOTO = 20L << 20;
 
+    /** A shop of years with its photos. */
+    static final long SHOP = 2L << 30;
+
     /** More than the longest list of tools and schools. */
     static final long TEXT = 256L << 10;
 
@@ -46,12 +49,13 @@ class Limits extends OncePerRequestFilter {
             throws ServletException, IOException {
         boolean sound = Guard.listens(request);
         boolean photo = Guard.shows(request);
-        long most = sound ? SOUND : photo ? PHOTO : TEXT;
+        boolean shop = Guard.brings(request);
+        long most = sound ? SOUND : photo ? PHOTO : shop ? SHOP : TEXT;
         if (request.getContentLengthLong() > most) {
             Problems.answer(response, HttpStatus.CONTENT_TOO_LARGE, tooLarge(request.getContentLengthLong(), most));
             return;
         }
-        if (!sound && !photo) {
+        if (!sound && !photo && !shop) {
             chain.doFilter(new Counted(request, most), response);
             return;
         }

@@ -132,7 +132,9 @@ class CardApiTest extends JobsOverHttp {
         JsonNode left = app().get("/api/jobs/" + job + "/card").json();
         assertThat(left.get("residuals")).isEmpty();
         assertThat(left.get("ready").asString())
-                .contains("Loan of Reopener was measured and needs nothing (ticket 0", "action 1.80 / 1.30 mm, bass / treble.");
+                .contains(
+                        "Loan of Reopener was measured and needs nothing (ticket 0",
+                        "action 1.80 / 1.30 mm, bass / treble.");
         assertThat(left.get("address").asString())
                 .startsWith("http://127.0.0.1:")
                 .contains("/instruments/");
