@@ -14,12 +14,13 @@ import { ticketOf } from "../job/JobBar";
 import { ScopeForm } from "../job/OrderPanel";
 import { useJob } from "../job/useJob";
 import { Button, Trouble, TroubleOrQuestion } from "../ui/controls";
+import { saveFile, svgFile } from "../ui/svgFile";
 import type { Mark } from "./choices";
 import { Drawing } from "./Drawing";
 import { FactsOn } from "./FactsOn";
 import { HurtStep } from "./HurtStep";
 import { Checklist } from "./LookStep";
-import { MarkForm, MarksOn, type Placing } from "./Marks";
+import { MarkForm, MarksOn, marksDrawn, type Placing } from "./Marks";
 import { AirStep, StringsStep } from "./OtherSteps";
 import { drawnOf, type Side } from "./outline";
 import { PhotoStrip } from "./PhotoStrip";
@@ -284,6 +285,29 @@ function Sheet({
                 </>
               )}
               {placing === null && <PhotoStrip job={job.id} closed={job.closed} />}
+              {placing === null && job.arrival.marks.length > 0 && (
+                <div>
+                  <Button
+                    onClick={() => {
+                      const svg = document.querySelector<SVGSVGElement>("svg[role=img]");
+                      if (svg !== null)
+                        saveFile(
+                          `condition-${ticketOf(job)}-${side}.svg`,
+                          "image/svg+xml",
+                          svgFile([
+                            {
+                              svg,
+                              label: svg.getAttribute("aria-label") ?? "",
+                              over: marksDrawn(job.arrival.marks, side),
+                            },
+                          ]),
+                        );
+                    }}
+                  >
+                    Save the drawing (SVG)
+                  </Button>
+                </div>
+              )}
             </section>
           </div>
         )}

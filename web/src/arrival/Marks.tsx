@@ -2,8 +2,9 @@ import { useState, type KeyboardEvent } from "react";
 import { api, type JobView } from "../app/api";
 import type { Send } from "../job/useJob";
 import { Button, Field, Select, TextInput } from "../ui/controls";
+import { escaped } from "../ui/svgFile";
 import { useArrivalChoices, type Mark } from "./choices";
-import type { Side } from "./outline";
+import { HEIGHT, WIDTH, type Side } from "./outline";
 import { PhotoStrip } from "./PhotoStrip";
 
 /** A mark that is being placed or changed. */
@@ -89,6 +90,20 @@ export function MarksOn({
       )}
     </>
   );
+}
+
+/** The marks of one side as part of a picture. */
+export function marksDrawn(marks: readonly Mark[], side: Side): string {
+  return marks
+    .filter((m) => m.side === side)
+    .map((m) => {
+      const [x, y] = [m.x * WIDTH, m.y * HEIGHT];
+      const shape = m.stops
+        ? `M${String(x)},${String(y - 11)} l11,20 h-22Z`
+        : `M${String(x)},${String(y - 10)} l10,10 l-10,10 l-10,-10Z`;
+      return `<path d="${shape}" fill="${m.stops ? "#9C3B1B" : "#16201E"}" stroke="#FFF3C9" stroke-width="2"/><text x="${String(x)}" y="${String(y + 28)}" text-anchor="middle" font-size="16" fill="#FFF3C9" stroke="#16201E" stroke-width="4" paint-order="stroke">${escaped(m.text)}</text>`;
+    })
+    .join("");
 }
 
 function Sign({ stops }: { stops: boolean }) {

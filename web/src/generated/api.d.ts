@@ -72,6 +72,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A zip of the records and the photos. */
+        get: operations["takeAway"];
+        put?: never;
+        /**
+         * Takes a file in, a zip or the records alone.
+         * @description Takes a file in, a zip or the records alone. What is here already is not taken twice.
+         */
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The records alone. */
+        get: operations["takeRecordsAway"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a table is understood; nothing is kept. */
+        post: operations["previewTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/follow-ups": {
         parameters: {
             query?: never;
@@ -190,6 +245,26 @@ export interface paths {
         post?: never;
         /** Takes back that it is the same as another. */
         delete: operations["separateInstrument"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes readings of a table into the history of an instrument: each day becomes a visit.
+         * @description Takes readings of a table into the history of an instrument: each day becomes a visit. The same table twice is once.
+         */
+        post: operations["takeTable"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -844,6 +919,23 @@ export interface paths {
         put?: never;
         /** The station of what is advised is left until the others are done. */
         post: operations["putOffStation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Readings and moves of a job as a table, oldest first. */
+        get: operations["tableOfLog"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3661,6 +3753,16 @@ export interface components {
             /** @description dB against the mean of the strings there; null while it was not heard */
             text?: string;
         };
+        /** @description How many records of a section were new, had grown, or were here already. */
+        Line: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            grown: number;
+            /** Format: int32 */
+            same: number;
+            section: string;
+        };
         /** @description A line as it is typed. */
         LineTyped: {
             /** @enum {string} */
@@ -3769,6 +3871,28 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        /** @description Which column is what, counted from 0. */
+        Matched: {
+            csv: string;
+            /** Format: int32 */
+            day: number;
+            /**
+             * @description that of all rows; null when a column says it
+             * @enum {string}
+             */
+            station?: "relief" | "nut" | "action" | "intonation" | "pickups";
+            /** Format: int32 */
+            string: number;
+            /** @description of a bare number: mm, thou, in64, in32 */
+            unit: string;
+            /** Format: int32 */
+            value: number;
+            /**
+             * Format: int32
+             * @description the column that says relief, nut or action; null when all are of one station
+             */
+            what?: number;
         };
         /** @description A straightedge over the bridge; as a typed length, minus when it runs into it. */
         NeckAngle: {
@@ -4234,6 +4358,26 @@ export interface components {
             /** Format: double */
             treble: number;
         };
+        /** @description How a table is understood. */
+        Preview: {
+            /** @description their headers */
+            columns: string[];
+            /** Format: int32 */
+            count: number;
+            /**
+             * Format: int32
+             * @description which column is probably the day; null when none looks like it, and so on
+             */
+            day?: number;
+            /** @description the first few, as they stand */
+            rows: string[][];
+            /** Format: int32 */
+            string?: number;
+            /** Format: int32 */
+            value?: number;
+            /** Format: int32 */
+            what?: number;
+        };
         /** @description A line, its price as it is typed; empty while none is set. */
         PricedView: {
             /** @enum {string} */
@@ -4353,6 +4497,17 @@ export interface components {
             /** @description another tool than the one in use; null for that one */
             tool?: string;
         };
+        /** @description A record that cannot be taken. */
+        Refused: {
+            where: string;
+            why: string;
+        };
+        /** @description A row that cannot be taken, by its line in the table. */
+        RefusedRow: {
+            /** Format: int64 */
+            line: number;
+            why: string;
+        };
         ReliefAsked: {
             as: components["schemas"]["HabitGiven"][];
             /** Format: int32 */
@@ -4398,6 +4553,15 @@ export interface components {
         /** @description Whether it is taken off. */
         Removed: {
             removed: boolean;
+        };
+        /** @description What came of a file. */
+        Report: {
+            /** @description what is new or has grown, a line for each section */
+            came: components["schemas"]["Line"][];
+            /** @description whether it was kept: not while something was refused and the rest was not asked for */
+            kept: boolean;
+            /** @description a line for each record that cannot be taken, with the reason */
+            refused: components["schemas"]["Refused"][];
         };
         /** @description What a move is expected to change. */
         Ripple: {
@@ -4846,6 +5010,7 @@ export interface components {
             /** @description what is wrong with it; null when it can be shown again */
             why?: string;
         };
+        StreamingResponseBody: unknown;
         /** @description A stretched string, with the drop in cents as typed. */
         Stretch: {
             /** Format: int64 */
@@ -4945,6 +5110,23 @@ export interface components {
             columns: components["schemas"]["Column"][];
             quantity: string;
             unit: string;
+        };
+        /** @description What came of it. */
+        TableReport: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            daysHere: number;
+            kept: boolean;
+            /** @description how the readings count as read, a sentence for each station */
+            methods: string[];
+            /** Format: int32 */
+            readings: number;
+            refused: components["schemas"]["RefusedRow"][];
+        };
+        /** @description A table as text. */
+        TableText: {
+            csv: string;
         };
         /** @description A line of the tape. */
         TapeLine: {
@@ -5268,6 +5450,8 @@ export interface components {
             broken: boolean;
             closed: boolean;
             complaint: string;
+            /** @description what was seen on it when it came */
+            condition: string[];
             figures: components["schemas"]["FigureView"][];
             /** Format: int64 */
             job: number;
@@ -5456,6 +5640,161 @@ export interface operations {
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeAway: {
+        parameters: {
+            query: {
+                /** @description the whole shop, the string sets and schools, or one job, instrument or player with all that belongs to it */
+                what: "shop" | "sets" | "job" | "instrument" | "player";
+                /** @description of the job, instrument or player */
+                id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: {
+                /** @description whether what is well is taken when something else is refused; otherwise nothing is */
+                rest?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "application/octet-stream": string;
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Report"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeRecordsAway: {
+        parameters: {
+            query: {
+                /** @description as for the zip */
+                what: "shop" | "sets" | "job" | "instrument" | "player";
+                /** @description of the job, instrument or player */
+                id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5813,6 +6152,63 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InstrumentPage"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeTable: {
+        parameters: {
+            query?: {
+                /** @description whether what is well is taken when other rows are refused; otherwise nothing is */
+                rest?: boolean;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Matched"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableReport"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -8552,6 +8948,47 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tableOfLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -135,6 +135,8 @@ export function CardLinks({ job }: { job: JobView }) {
     ["PDF, A4", `${at}/pdf?paper=a4`],
     ["PDF, Letter", `${at}/pdf?paper=letter`],
     ["JSON", at],
+    ["The job (zip)", `/api/exchange?what=job&id=${String(job.id)}`],
+    ["Its log (CSV)", `/api/jobs/${String(job.id)}/log`],
   ] as const;
   return (
     <section aria-label="Hand-over card" className="mt-5 border-t-4 border-lamp-deep pt-3">

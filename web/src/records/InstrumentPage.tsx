@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, asProblem, type Schemas } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
@@ -8,10 +8,14 @@ import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Trouble } from "../ui/controls";
+import { saveFile, svgFile } from "../ui/svgFile";
+import { TakeAway } from "../ui/TakeAway";
 import { AboutPanel } from "./AboutPanel";
 import { Archived } from "./Archived";
+import { PhotosOf } from "./PhotosOf";
 import { SamePanel } from "./SamePanel";
 import { Strips } from "./Strips";
+import { TablePanel } from "./TablePanel";
 import { Visits } from "./Visits";
 import { dayOf } from "./when";
 
@@ -34,7 +38,7 @@ function Instrument({ id }: { id: number }) {
   const { unit, next } = useUnit();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [open, setOpen] = useState<"help" | "about" | "same" | null>(null);
+  const [open, setOpen] = useState<"help" | "about" | "same" | "table" | null>(null);
   const [job, setJob] = useState<number | null>(null);
   const page = useQuery({
     queryKey: ["instrument", id, unit],
@@ -60,6 +64,7 @@ function Instrument({ id }: { id: number }) {
   useEffect(() => {
     if (page.data !== undefined) document.title = `${page.data.facts.name} · Barytone`;
   }, [page.data]);
+  const strips = useRef<HTMLDivElement>(null);
   const step = (by: number) => {
     const visits = page.data?.visits.filter((v) => !v.broken) ?? [];
     const at = visits.findIndex((v) => v.job === job);
@@ -159,12 +164,39 @@ function Instrument({ id }: { id: number }) {
                     marks the air, darker for damper
                   </p>
                 </div>
-                <Strips page={view} job={job} onJob={setJob} />
+                <div ref={strips}>
+                  <Strips page={view} job={job} onJob={setJob} />
+                </div>
+                <Button
+                  className="mt-2"
+                  onClick={() => {
+                    const drawn = [...(strips.current?.querySelectorAll("svg") ?? [])];
+                    saveFile(
+                      `figures-${String(view.id)}.svg`,
+                      "image/svg+xml",
+                      svgFile(
+                        drawn.map((svg) => ({ svg, label: svg.getAttribute("aria-label") ?? "" })),
+                      ),
+                    );
+                  }}
+                >
+                  Save the picture (SVG)
+                </Button>
               </section>
             )}
             <Visits view={view} job={job} onJob={setJob} />
             <Stated view={view} />
-            <div className="mt-8 flex flex-wrap gap-2 border-t border-line pt-4">
+            <PhotosOf id={view.id} />
+            <div className="mt-8 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-4">
+              <TakeAway
+                files={[
+                  [
+                    "All of it with its photos (zip)",
+                    `/api/exchange?what=instrument&id=${String(view.id)}`,
+                  ],
+                ]}
+              />
+              <Button onClick={() => setOpen("table")}>Readings from a table</Button>
               <Button onClick={() => setOpen("same")}>It is the same as another</Button>
               {view.about.archivedAt === undefined && (
                 <Button onClick={() => archive.mutate(true)}>Archive it</Button>
@@ -177,6 +209,7 @@ function Instrument({ id }: { id: number }) {
               onClose={() => setOpen(null)}
               onSaved={shown}
             />
+            <TablePanel id={view.id} open={open === "table"} onClose={() => setOpen(null)} />
             <SamePanel
               what="instruments"
               id={view.id}

@@ -10,6 +10,7 @@ import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Panel } from "../ui/Panel";
+import { TakeAway } from "../ui/TakeAway";
 import { SettingForm } from "../job/SettingForm";
 import { TextArea } from "../ui/TextArea";
 import { Archived } from "./Archived";
@@ -127,6 +128,16 @@ function Player({ id }: { id: number }) {
                 </li>
               ))}
             </ul>
+            {view.forgottenAt === undefined && (
+              <TakeAway
+                files={[
+                  [
+                    "All that they brought (zip)",
+                    `/api/exchange?what=player&id=${String(view.id)}`,
+                  ],
+                ]}
+              />
+            )}
             <h2 className="wide mt-6 mb-1 text-[18px] font-bold">Jobs</h2>
             <ol>
               {view.jobs.map((job) => (

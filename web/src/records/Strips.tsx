@@ -77,9 +77,11 @@ function Strip({
           .map((p) => `${p.left ? "left" : "found"} ${p.text}`)
           .join(", ")}`}
       >
-        {page.air.map((a) => (
+        {page.air.map((a, i) => (
           <rect
-            key={a.at}
+            // two readings may be of one moment
+            // oxlint-disable-next-line no-array-index-key
+            key={`${a.at} ${String(i)}`}
             x={time(new Date(a.at)) - 5}
             y={HEIGHT - 4}
             width="10"

@@ -79,6 +79,11 @@ function Visit({ view, visit }: { view: View; visit: Schemas["VisitView"] }) {
           {visit.strings}
           {visit.air !== undefined && `; air ${visit.air}`}
         </p>
+        {visit.condition.map((seen) => (
+          <p key={seen} className="text-[15px]">
+            {seen}
+          </p>
+        ))}
         {visit.offers.map((offer) => (
           <p key={offer} className="text-[15px]">
             Offered, not taken: {offer}

@@ -64,7 +64,7 @@ describe("an instrument's page", () => {
   it("tells a job that cannot be shown, and takes no other along", async () => {
     const history = sample("history").replace(
       '"visits":[',
-      '"visits":[{"job":99,"ticket":0,"at":"1970-01-01T00:00:00Z","leftAt":"1970-01-01T00:00:00Z","closed":false,"broken":true,"player":"","complaint":"","strings":"","tuning":"","offers":[],"figures":[]},',
+      '"visits":[{"job":99,"ticket":0,"at":"1970-01-01T00:00:00Z","leftAt":"1970-01-01T00:00:00Z","closed":false,"broken":true,"player":"","complaint":"","strings":"","tuning":"","offers":[],"condition":[],"figures":[]},',
     );
     theServer.on("GET /api/instruments/10", { json: history });
     opened(<InstrumentPage />, "/instruments/:id", "/instruments/10");

@@ -10,6 +10,7 @@ import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { Backups } from "./Backups";
 import { Efforts } from "./Efforts";
+import { Exchange } from "./Exchange";
 import { PriceList } from "./PriceList";
 import { Schools } from "./Schools";
 
@@ -77,6 +78,7 @@ export function ShopPage() {
           <Efforts />
           <PriceList />
           <Backups />
+          <Exchange />
         </section>
       </main>
       <Help

@@ -8,19 +8,20 @@ import barytone.server.job.JobRegister;
 import barytone.server.people.People;
 import barytone.server.portable.Chosen;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -85,11 +86,14 @@ class ExchangeController {
      *
      * @param rest whether what is well is taken when something else is refused; otherwise nothing is
      */
-    @PostMapping(produces = MediaType.APPLICATION_JSON_VALUE)
-    Exchange.Report bringIn(InputStream file, @RequestParam(defaultValue = "false") boolean rest) throws IOException {
+    @PostMapping(
+            consumes = {"application/zip", MediaType.APPLICATION_OCTET_STREAM_VALUE, MediaType.APPLICATION_JSON_VALUE},
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    Exchange.Report bringIn(@RequestBody InputStreamResource file, @RequestParam(defaultValue = "false") boolean rest)
+            throws IOException {
         Path kept = Files.createTempFile("barytone-", ".in");
         try {
-            Files.copy(file, kept, StandardCopyOption.REPLACE_EXISTING);
+            Files.copy(file.getInputStream(), kept, StandardCopyOption.REPLACE_EXISTING);
             return exchange.take(kept, rest);
         } finally {
             Files.deleteIfExists(kept);

@@ -34,6 +34,9 @@ public class Intake {
     private static final int LONGEST_COMPLAINT = 20_000;
     private static final long FIRST_TICKET = 101;
 
+    /** Who brought what nobody wrote down. */
+    private static final String NOT_ON_RECORD = "Not on record";
+
     private final DSLContext sql;
     private final Clock clock;
     private final Choices choices;
@@ -122,8 +125,7 @@ public class Intake {
     /** Opens a job as of a moment, under the next ticket. */
     @Transactional
     public long openAt(NewJob asked, Instant at) {
-        Long last = sql.select(DSL.max(JOB.TICKET)).from(JOB).fetchOne(DSL.max(JOB.TICKET));
-        return openAt(asked, at, last == null ? FIRST_TICKET : last + 1);
+        return openAt(asked, at, nextTicket());
     }
 
     /** Opens a job as of a moment, under a ticket that no other has. */
@@ -138,16 +140,56 @@ public class Intake {
         String complaint = Texts.of("complaint", asked.complaint(), 0, LONGEST_COMPLAINT);
         Set<Station> scope = asked.scope() == null ? EnumSet.allOf(Station.class) : Set.copyOf(asked.scope());
         if (scope.isEmpty()) throw Allowed.broken("scope", "nothing", "at least one station");
-        long instrument = instrument(asked, now);
+        return insert(
+                asked.requestKey(),
+                ticket,
+                instrument(asked, now),
+                player(asked, now),
+                asked.touch(),
+                complaint,
+                scope,
+                now);
+    }
+
+    /**
+     * Opens a job of the past on an instrument that is here, whose facts stay as they are.
+     *
+     * @param player 0 when nobody knows whose it was
+     */
+    @Transactional
+    public long openOfThePast(String requestKey, long instrument, long player, Set<Station> scope, Instant at) {
+        Instant then = at.truncatedTo(ChronoUnit.MILLIS);
+        long who = player != 0
+                ? player
+                : people.called(NOT_ON_RECORD)
+                        .map(People.Player::id)
+                        .orElseGet(() -> people.add(NOT_ON_RECORD, Touch.MEDIUM, then));
+        return insert(
+                requestKey, nextTicket(), instrument, who, people.find(who).touch(), "", scope, then);
+    }
+
+    private long nextTicket() {
+        Long last = sql.select(DSL.max(JOB.TICKET)).from(JOB).fetchOne(DSL.max(JOB.TICKET));
+        return last == null ? FIRST_TICKET : last + 1;
+    }
+
+    private long insert(
+            String requestKey,
+            long ticket,
+            long instrument,
+            long player,
+            Touch touch,
+            String complaint,
+            Set<Station> scope,
+            Instant now) {
         Instruments.Named named = instruments.find(instrument).named();
-        long player = player(asked, now);
         return Objects.requireNonNull(sql.insertInto(JOB)
                 .set(JOB.TICKET, ticket)
                 .set(JOB.INSTRUMENT_ID, instrument)
                 .set(JOB.PLAYER_ID, player)
-                .set(JOB.TOUCH, asked.touch().name().toLowerCase(Locale.ROOT))
+                .set(JOB.TOUCH, touch.name().toLowerCase(Locale.ROOT))
                 .set(JOB.COMPLAINT, complaint)
-                .set(JOB.REQUEST_KEY, asked.requestKey())
+                .set(JOB.REQUEST_KEY, requestKey)
                 .set(JOB.OPENED_AT, now)
                 .set(
                         JOB.SCOPE,
@@ -162,7 +204,7 @@ public class Intake {
                                         player,
                                         people.find(player).name()),
                                 named.spec(),
-                                asked.touch()))
+                                touch))
                 .returning(JOB.ID)
                 .fetchOne(JOB.ID));
     }

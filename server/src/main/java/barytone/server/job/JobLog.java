@@ -259,6 +259,12 @@ public class JobLog {
                 row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
     }
 
+    /** Whether a job of this name is here. */
+    @Transactional(readOnly = true)
+    public boolean known(String uid) {
+        return sql.fetchExists(JOB, JOB.REQUEST_KEY.eq(uid));
+    }
+
     /** The name of a job that holds on every machine. */
     @Transactional(readOnly = true)
     public String uid(long id) {

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonAnyGetter;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -55,6 +56,11 @@ public record JobView(
         BenchLogView benchLog,
         ArrivalView arrival,
         @JsonAnyGetter Map<String, Object> rooms) {
+
+    /** What the tape says of each entry, by its place. */
+    public Map<Long, String> said() {
+        return tape.stream().collect(Collectors.toMap(TapeLine::seq, TapeLine::text));
+    }
 
     /**
      * The lit section over one string, in mm: x from the nut's front edge, y up from the line through the crowns of fret 1

@@ -46,6 +46,11 @@ public record OpenedJob(JobLog.Job job, List<LoggedEvent> log, JobState state) {
         return last(JobEvent.FollowUpSet.class).filter(set -> set.day() != null);
     }
 
+    /** What was seen on the instrument when it came, a sentence each. */
+    public List<String> condition() {
+        return ArrivalWords.condition(state.arrival());
+    }
+
     /** A pickup of the instrument, counted from the neck and from 0. */
     public int pickup(int pickup) {
         int there = state.spec().fittings().pickups().size();

@@ -15,7 +15,6 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -107,13 +106,12 @@ class PortableJobs implements Portable {
 
     /** Each entry in words, with its units; a job that cannot be shown says nothing. */
     private Map<Long, String> said(long id) {
-        Map<Long, String> said = new HashMap<>();
         try {
-            desk.shown(id, "mm").tape().forEach(line -> said.put(line.seq(), line.text()));
+            return desk.shown(id, "mm").said();
         } catch (RuntimeException e) {
             CannotBeShownException.unlessOfTheDisk(e);
+            return Map.of();
         }
-        return said;
     }
 
     @Override

@@ -62,6 +62,7 @@ record InstrumentPage(
      * @param broken whether it cannot be shown
      * @param air the humidity, when it came and when it left; null when it was not read
      * @param offers what was offered and not taken
+     * @param condition what was seen on it when it came
      */
     record VisitView(
             long job,
@@ -76,6 +77,7 @@ record InstrumentPage(
             String tuning,
             @Nullable String air,
             List<String> offers,
+            List<String> condition,
             List<FigureView> figures) {}
 
     /** A figure of a visit, as found and as left; null where it was not read. */

@@ -136,6 +136,7 @@ class InstrumentViewer {
                     "",
                     null,
                     List.of(),
+                    List.of(),
                     List.of());
         JobLog.Job job = opened.job();
         return new InstrumentPage.VisitView(
@@ -153,6 +154,7 @@ class InstrumentViewer {
                 opened.last(JobEvent.AgreementSet.class)
                         .map(set -> offers(set.agreement()))
                         .orElse(List.of()),
+                opened.condition(),
                 visit.figures().stream()
                         .map(f -> new InstrumentPage.FigureView(
                                 f.code(), whole(words, f, f.found()), whole(words, f, f.left())))

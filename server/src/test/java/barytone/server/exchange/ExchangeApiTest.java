@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -223,6 +224,101 @@ class ExchangeApiTest {
             }
             assertThat(app.get("/api/exchange?what=job&id=99").status()).isEqualTo(404);
             assertThat(app.get("/api/exchange?what=everything").status()).isEqualTo(400);
+        }
+    }
+
+    private static JsonNode table(RunningBarytone app, String csv, String query) {
+        ObjectNode asked = JsonMapper.shared().createObjectNode();
+        asked.put("csv", csv)
+                .put("day", 0)
+                .put("what", 1)
+                .put("string", 2)
+                .put("value", 3)
+                .put("unit", "mm");
+        Answer answer = app.post("/api/instruments/10/table" + query, asked.toString());
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    @Test
+    void aTableOfReadingsBecomesVisitsOfTheHistoryOnce(@TempDir Path there) {
+        String csv = "\ufeffDate;Quantity;String no.;Reading mm\n12.3.2027;Action at 12;6;2,4\n12.3.2027;action;1;1,9\n"
+                + "12.3.2027;relief;6;0.22\n2027-09-30;Action;6;7/64in\n";
+        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+            JsonNode preview = app.post(
+                            "/api/exchange/table",
+                            JsonMapper.shared()
+                                    .createObjectNode()
+                                    .put("csv", csv)
+                                    .toString())
+                    .json();
+            assertThat(preview.get("columns")).hasSize(4);
+            assertThat(preview.get("day").asInt()).isZero();
+            assertThat(preview.get("what").asInt()).isEqualTo(1);
+            assertThat(preview.get("string").asInt()).isEqualTo(2);
+            assertThat(preview.get("value").asInt()).isEqualTo(3);
+            int before = app.get("/api/instruments/10").json().get("visits").size();
+            JsonNode facts = app.get("/api/instruments/10").json().get("facts");
+            JsonNode report = table(app, csv, "");
+            assertThat(report.get("days").asInt()).isEqualTo(2);
+            assertThat(report.get("readings").asInt()).isEqualTo(4);
+            assertThat(report.at("/methods").toString()).contains("Action: open string, at fret 12.");
+            JsonNode page = app.get("/api/instruments/10").json();
+            assertThat(page.get("visits")).hasSize(before + 2);
+            assertThat(page.get("facts")).isEqualTo(facts);
+            assertThat(app.get("/api/instruments/10/figures").text()).contains("2.4000");
+            JsonNode again = table(app, csv, "");
+            assertThat(again.get("days").asInt()).isZero();
+            assertThat(again.get("daysHere").asInt()).isEqualTo(2);
+            JsonNode wrong =
+                    table(app, csv.replace("30;Action;6", "29;Action;9").replace("0.22", "much"), "");
+            assertThat(wrong.get("kept").asBoolean()).isFalse();
+            assertThat(wrong.get("refused").toString())
+                    .contains(
+                            "\"line\":4",
+                            "much",
+                            "\"line\":5",
+                            "string: given 9; allowed is one of [6, 5, 4, 3, 2, 1]");
+            assertThat(app.get("/api/instruments/10").json().get("visits")).hasSize(before + 2);
+        }
+    }
+
+    @Test
+    void theExampleOfTheDocumentationIsTakenIn(@TempDir Path there, @TempDir Path here) throws IOException {
+        Path example = Path.of("../docs/formats/example.json");
+        if (Boolean.getBoolean("samples.write"))
+            try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+                ObjectNode file = (ObjectNode)
+                        app.get("/api/exchange/records?what=job&id=1").json();
+                Files.writeString(example, file.toPrettyString() + "\n");
+            }
+        try (RunningBarytone app = shop(here)) {
+            JsonNode file = JsonMapper.shared().readTree(Files.readString(example));
+            JsonNode report = bringIn(app, file, "").json();
+            assertThat(report.get("refused")).isEmpty();
+            assertThat(app.get("/api/jobs/1").json().get("tape")).hasSizeGreaterThan(5);
+            // what the schema calls for is there, and what is there is in the schema
+            JsonNode schema =
+                    JsonMapper.shared().readTree(Files.readString(Path.of("../docs/formats/shop.schema.json")));
+            for (String section : List.of("players", "jobs", "cards")) {
+                JsonNode items = schema.at("/properties/" + section + "/items");
+                for (JsonNode record : file.path(section)) {
+                    items.get("required")
+                            .forEach(name -> assertThat(record.has(name.asString()))
+                                    .as(section + " " + name)
+                                    .isTrue());
+                    assertThat(items.get("properties").propertyNames()).containsAll(record.propertyNames());
+                }
+            }
+        }
+    }
+
+    @Test
+    void theLogOfAJobIsATableWithMethodsAndUnits(@TempDir Path there) {
+        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+            List<String> lines = app.get("/api/jobs/1/log").text().lines().toList();
+            assertThat(lines.getFirst()).contains("how it is read", "reading, mm", "at (UTC)");
+            assertThat(lines.get(1)).contains(",yes,", "held at 1 and", "playing");
         }
     }
 

@@ -59,6 +59,17 @@ class ApiDocumentTest {
             };
         }
 
+        /** A file is its body; it is no field of one. */
+        @Bean
+        OpenApiCustomizer files() {
+            return api -> Objects.requireNonNull(api.getPaths().get("/api/exchange"))
+                    .getPost()
+                    .getRequestBody()
+                    .getContent()
+                    .values()
+                    .forEach(content -> content.setSchema(new StringSchema().format("binary")));
+        }
+
         /** What is refused, and how; the words are in the answer itself. */
         @Bean
         OpenApiCustomizer refusals() {
