@@ -1303,6 +1303,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/play-off/accepted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The player knows what is heard, and accepts it. */
+        post: operations["acceptHeard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/play-off/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks what is heard of a note. */
+        post: operations["noteHeard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/play-off/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A part was played through. */
+        post: operations["notePlayed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/readings": {
         parameters: {
             query?: never;
@@ -2428,6 +2479,14 @@ export interface components {
              */
             version: number;
         };
+        /** @description Who accepts what is heard, and how. */
+        AcceptedTyped: {
+            /** Format: int64 */
+            after: number;
+            by: string;
+            how?: string;
+            key: string;
+        };
         ActionGiven: {
             /** Format: int32 */
             fret: number;
@@ -3255,6 +3314,42 @@ export interface components {
             /** @description what is usually said of when to look again, for this kind */
             usual: string;
         };
+        /** @description What is heard of a note. */
+        HeardNoteView: {
+            /** @description whether the player knows and accepts it */
+            accepted: boolean;
+            /** Format: int32 */
+            fret: number;
+            /** @enum {string} */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @enum {string} */
+            pluck: "soft" | "normal" | "hard";
+            plugged: boolean;
+            /** Format: int32 */
+            string: number;
+            text: string;
+        };
+        /** @description A note that was heard. */
+        HeardTyped: {
+            /** Format: int64 */
+            after: number;
+            /**
+             * Format: int32
+             * @description 0 is the open string
+             */
+            fret: number;
+            key: string;
+            /**
+             * @description clean takes back what was heard of it before
+             * @enum {string}
+             */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @enum {string} */
+            pluck: "soft" | "normal" | "hard";
+            plugged: boolean;
+            /** Format: int32 */
+            string: number;
+        };
         /** @description What was heard. */
         HeardView: {
             /**
@@ -3573,6 +3668,8 @@ export interface components {
             nutBench: components["schemas"]["NutBenchView"];
             order: components["schemas"]["OrderView"];
             pickups: components["schemas"]["PickupsView"];
+            /** @description what was heard when it was played through */
+            playOff: components["schemas"]["PlayOffView"];
             player: string;
             /**
              * Format: int64
@@ -4285,6 +4382,35 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
+        };
+        /** @description An instrument played through. */
+        PlayOffView: {
+            /**
+             * Format: int32
+             * @description of the board
+             */
+            frets: number;
+            heard: components["schemas"]["HeardNoteView"][];
+            parts: components["schemas"]["PlayedPart"][];
+            /** @description what is open and what is accepted, a sentence each */
+            said: string[];
+        };
+        /** @description A part, and whether it was played through without and with an amplifier. */
+        PlayedPart: {
+            label: string;
+            /** @enum {string} */
+            part: "open" | "first" | "every" | "bends" | "chords";
+            plugged: boolean;
+            unplugged: boolean;
+        };
+        /** @description A part that was played through. */
+        PlayedTyped: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            /** @enum {string} */
+            part: "open" | "first" | "every" | "bends" | "chords";
+            plugged: boolean;
         };
         /** @description A player with what they brought, as their page draws it. */
         PlayerPage: {
@@ -10557,6 +10683,231 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PickupTurn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acceptHeard: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptedTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteHeard: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeardTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    notePlayed: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlayedTyped"];
             };
         };
         responses: {

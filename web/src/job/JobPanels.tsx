@@ -5,6 +5,7 @@ import { useUnit } from "../app/unit";
 import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
+import { PlayOffPanel } from "../playoff/PlayOffPanel";
 import { OrderPanel } from "./OrderPanel";
 import { AgreedPanel } from "./AgreedPanel";
 import { BenchLogPanel } from "./BenchLogPanel";
@@ -80,6 +81,9 @@ export function JobPanels({
       )}
       <Panel open={open === "log"} onClose={() => onOpen(null)} title="Tray and strings">
         <BenchLogPanel {...panel} problem={open === null ? null : problem} />
+      </Panel>
+      <Panel open={open === "play-off"} onClose={() => onOpen(null)} title="Play it through" wide>
+        <PlayOffPanel {...panel} />
       </Panel>
       <Panel open={open === "agreed"} onClose={() => onOpen(null)} title="Agreed with the player">
         <AgreedPanel {...panel} />

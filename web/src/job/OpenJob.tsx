@@ -88,6 +88,7 @@ export function OpenJob({
       n: () => setNoting(true),
       u: nextUnit,
       b: () => void navigate("/"),
+      w: () => void navigate(`/jobs/${String(job.id)}/arrival`),
     },
   });
 
@@ -192,6 +193,7 @@ export function OpenJob({
             onNoting={setNoting}
             onAgreed={() => setOpen("agreed")}
             onLog={() => setOpen("log")}
+            onPlay={() => setOpen("play-off")}
           />
         </div>
       </main>

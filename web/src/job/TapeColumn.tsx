@@ -31,6 +31,7 @@ export function TapeColumn({
   onNoting,
   onAgreed,
   onLog,
+  onPlay,
 }: {
   job: JobView;
   send: Send;
@@ -40,6 +41,7 @@ export function TapeColumn({
   onNoting: (open: boolean) => void;
   onAgreed: () => void;
   onLog: () => void;
+  onPlay: () => void;
 }) {
   const [note, setNote] = useState("");
   const [all, setAll] = useState(false);
@@ -134,6 +136,29 @@ export function TapeColumn({
           ? ": nothing in the tray"
           : `: ${String(job.benchLog.parts.length)} in the tray`}
         {job.benchLog.stringsOff !== undefined && ", strings off"}
+      </button>
+      <Link
+        to={`/jobs/${String(job.id)}/arrival?step=look`}
+        aria-keyshortcuts="W"
+        className="block min-h-11 text-[15px] leading-tight"
+      >
+        <span className="underline">How it came</span>
+        {job.arrival.marks.length === 0
+          ? ": nothing marked"
+          : `: ${job.arrival.marks.map((m) => m.text).join("; ")}`}
+      </Link>
+      <button
+        type="button"
+        aria-keyshortcuts="Shift+O"
+        onClick={onPlay}
+        className="block min-h-11 w-full text-left text-[15px] leading-tight"
+      >
+        <span className="underline">Play it through</span>
+        {job.playOff.heard.length > 0
+          ? `: ${String(job.playOff.heard.length)} heard`
+          : job.playOff.parts.some((p) => p.unplugged || p.plugged)
+            ? ": begun, nothing heard"
+            : ": not yet"}
       </button>
       {airing && (
         <div className="mb-2">

@@ -21,6 +21,7 @@ export type Open =
   | "instrument"
   | "agreed"
   | "log"
+  | "play-off"
   | null;
 
 /** What the ledger of a station is given: the left column of the page. */

@@ -7,18 +7,23 @@ export function Panel({
   open,
   title,
   onClose,
+  wide = false,
   children,
 }: {
   open: boolean;
   title: string;
   onClose: () => void;
+  /** As wide as the page. */
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
     <Dialog open={open} onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/55" aria-hidden="true" />
       <div className="fixed inset-0 flex items-start justify-center overflow-y-auto p-4 pt-14">
-        <DialogPanel className="w-full max-w-2xl border-t-4 border-lamp-deep bg-bench p-6">
+        <DialogPanel
+          className={`w-full ${wide ? "max-w-[1240px]" : "max-w-2xl"} border-t-4 border-lamp-deep bg-bench p-6`}
+        >
           <div className="mb-4 flex items-center justify-between gap-4">
             <DialogTitle className="wide text-[22px] font-bold">{title}</DialogTitle>
             <Button onClick={onClose} shortcut="Esc">

@@ -14,6 +14,8 @@ public record Fit(InstrumentSpec spec) {
             case JobEvent.ReadingTaken e -> e.string() <= spec.strings() && onTheBoard(e.method());
             case JobEvent.HabitSet e -> onTheBoard(e.habit().method());
             case JobEvent.HeightHabitSet e -> onTheBoard(e.habit().method());
+            case JobEvent.NoteHeard e ->
+                e.note().string() <= spec.strings() && e.note().fret() <= spec.frets();
             default -> true;
         };
     }

@@ -8,6 +8,8 @@ import barytone.core.arrival.StringsPlan;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
+import barytone.core.playoff.HeardNote;
+import barytone.core.playoff.PlayOff;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
@@ -195,6 +197,20 @@ public interface JobEvent {
 
     /** Which strings it is to have; a later one takes the place of an earlier one. */
     record StringsPlanned(StringsPlan plan) implements JobEvent {}
+
+    /** A note was heard when the instrument was played through. */
+    record NoteHeard(HeardNote note) implements JobEvent {}
+
+    /** A part was played through. */
+    record PlayedThrough(PlayOff.Part part) implements JobEvent {}
+
+    /**
+     * What is heard is known to the player and accepted.
+     *
+     * @param by who accepted it
+     * @param how why, or how they said so; may be empty
+     */
+    record HeardAccepted(String by, String how) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}

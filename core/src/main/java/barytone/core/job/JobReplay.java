@@ -6,6 +6,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.playoff.PlayOff;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
 import java.time.Duration;
@@ -68,6 +69,7 @@ public final class JobReplay implements Progress {
     private final Map<Topic, Boolean> answers = new HashMap<>();
     private final Map<Station, Integer> putOff = new EnumMap<>(Station.class);
     private Arrival arrival = Arrival.UNSEEN;
+    private PlayOff playOff = PlayOff.SILENT;
     private int cure;
     private boolean closed;
 
@@ -162,6 +164,9 @@ public final class JobReplay implements Progress {
             case JobEvent.Retuned ignored -> atPitch();
             case JobEvent.PutOff e -> putOff.merge(e.station(), 1, Integer::sum);
             case JobEvent.Answered e -> answers.put(e.topic(), e.done());
+            case JobEvent.NoteHeard e -> playOff = playOff.with(e.note());
+            case JobEvent.PlayedThrough e -> playOff = playOff.with(e.part());
+            case JobEvent.HeardAccepted e -> playOff = playOff.acceptedBy(e.by());
             case JobEvent.HurtSaid e -> arrival = arrival.with(e.complaint());
             case JobEvent.ConditionMarked e -> arrival = arrival.with(logged.seq(), e.mark(), e.instead());
             case JobEvent.ConditionUnmarked e -> arrival = arrival.without(e.mark());
@@ -424,6 +429,7 @@ public final class JobReplay implements Progress {
                 standing.size() <= cure,
                 lastMoved,
                 arrival,
+                playOff,
                 closed,
                 Set.copyOf(undone),
                 Set.copyOf(unfit));

@@ -5,6 +5,7 @@ import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
+import barytone.core.playoff.PlayOff;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import java.time.Instant;
@@ -36,6 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param untouched whether nothing was moved but a neck that had to be put right before anything else could be read
  * @param lastMoved the station of the last move
  * @param arrival how the instrument came
+ * @param playOff what was heard when it was played through
  * @param undone places of the events that do not count
  * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
  */
@@ -57,6 +59,7 @@ public record JobState(
         boolean untouched,
         Station lastMoved,
         Arrival arrival,
+        PlayOff playOff,
         boolean closed,
         Set<Long> undone,
         Set<Long> unfit) {

@@ -63,6 +63,9 @@ class EventCodec {
         kinds.put("looked", JobEvent.SpotLooked.class);
         kinds.put("damage-agreed", JobEvent.DamageAgreed.class);
         kinds.put("strings-planned", JobEvent.StringsPlanned.class);
+        kinds.put("note-heard", JobEvent.NoteHeard.class);
+        kinds.put("played-through", JobEvent.PlayedThrough.class);
+        kinds.put("heard-accepted", JobEvent.HeardAccepted.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param agreement what was agreed with the player; null while nothing was written down
  * @param benchLog what is in the tray, whether the strings are off, when to look again
  * @param arrival the instrument as it came
+ * @param playOff what was heard when it was played through
  * @param rooms what the stations add, by the names that their doors give
  * @param mark names this page, so that a window can say which one it has
  */
@@ -55,6 +56,7 @@ public record JobView(
         @Nullable AgreementView agreement,
         BenchLogView benchLog,
         ArrivalView arrival,
+        PlayOffView playOff,
         @JsonAnyGetter Map<String, Object> rooms) {
 
     /** What the tape says of each entry, by its place. */

@@ -25,6 +25,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Puts a job into the form that the page draws, in one unit and at one moment. */
@@ -100,6 +101,7 @@ final class JobViewer {
                 agreement(),
                 benchLog(),
                 ArrivalWords.view(opened, air(), agreement()),
+                PlayOffWords.view(state),
                 parts());
     }
 
@@ -176,6 +178,7 @@ final class JobViewer {
         rooms.values().forEach(room -> remarks.addAll(room.worked()));
         String provisional = ArrivalWords.provisional(state.arrival(), state.spec());
         if (provisional != null) remarks.add(provisional);
+        remarks.addAll(PlayOffWords.remarks(state));
         String inTheTray = BenchLogWords.left(opened.tray());
         if (!inTheTray.isEmpty()) remarks.add(inTheTray);
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
@@ -209,7 +212,8 @@ final class JobViewer {
                 lines,
                 methods,
                 work.stream().distinct().toList(),
-                voices.each(RoomVoice::onRecord),
+                Stream.concat(voices.each(RoomVoice::onRecord).stream(), PlayOffWords.remarks(state).stream())
+                        .toList(),
                 AirWords.cameAndLeft(opened.all(JobEvent.AirRead.class)),
                 profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
                 profile(state.estimate(), false),

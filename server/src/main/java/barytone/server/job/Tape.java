@@ -180,6 +180,7 @@ final class Tape {
             case JobEvent.Redone ignored -> "Brought back";
             default ->
                 ArrivalWords.line(event)
+                        .or(() -> PlayOffWords.line(event, opened.state().spec()))
                         .or(() -> voices.first(voice -> voice.lineOf(event)))
                         .orElseThrow(() -> new IllegalStateException("nobody tells of " + event));
         };
