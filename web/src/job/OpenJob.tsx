@@ -88,7 +88,7 @@ export function OpenJob({
       n: () => setNoting(true),
       u: nextUnit,
       b: () => void navigate("/"),
-      w: () => void navigate(`/jobs/${String(job.id)}/arrival`),
+      "shift+w": () => void navigate(`/jobs/${String(job.id)}/arrival`),
     },
   });
 

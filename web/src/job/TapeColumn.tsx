@@ -139,7 +139,7 @@ export function TapeColumn({
       </button>
       <Link
         to={`/jobs/${String(job.id)}/arrival?step=look`}
-        aria-keyshortcuts="W"
+        aria-keyshortcuts="Shift+W"
         className="block min-h-11 text-[15px] leading-tight"
       >
         <span className="underline">How it came</span>
