@@ -137,29 +137,34 @@ export function TapeColumn({
           : `: ${String(job.benchLog.parts.length)} in the tray`}
         {job.benchLog.stringsOff !== undefined && ", strings off"}
       </button>
-      <Link
-        to={`/jobs/${String(job.id)}/arrival?step=look`}
-        aria-keyshortcuts="Shift+W"
-        className="block min-h-11 text-[15px] leading-tight"
-      >
-        <span className="underline">How it came</span>
-        {job.arrival.marks.length === 0
-          ? ": nothing marked"
-          : `: ${job.arrival.marks.map((m) => m.text).join("; ")}`}
-      </Link>
-      <button
-        type="button"
-        aria-keyshortcuts="Shift+O"
-        onClick={onPlay}
-        className="block min-h-11 w-full text-left text-[15px] leading-tight"
-      >
-        <span className="underline">Play it through</span>
-        {job.playOff.heard.length > 0
-          ? `: ${String(job.playOff.heard.length)} heard`
-          : job.playOff.parts.some((p) => p.unplugged || p.plugged)
-            ? ": begun, nothing heard"
-            : ": not yet"}
-      </button>
+      <div className="grid grid-cols-2 gap-x-3">
+        <Link
+          to={`/jobs/${String(job.id)}/arrival?step=look`}
+          aria-keyshortcuts="Shift+W"
+          title={job.arrival.marks.map((m) => m.text).join("; ")}
+          className="flex min-h-11 flex-col justify-center text-[15px] leading-tight"
+        >
+          <span className="underline">How it came</span>
+          {job.arrival.marks.length > 0 && (
+            <span>
+              {job.arrival.marks.length === 1
+                ? "1 mark"
+                : `${String(job.arrival.marks.length)} marks`}
+            </span>
+          )}
+        </Link>
+        <button
+          type="button"
+          aria-keyshortcuts="Shift+O"
+          onClick={onPlay}
+          className="flex min-h-11 flex-col justify-center text-left text-[15px] leading-tight"
+        >
+          <span className="underline">Play it through</span>
+          {job.playOff.heard.length > 0 && (
+            <span>{`${String(job.playOff.heard.length)} heard`}</span>
+          )}
+        </button>
+      </div>
       {airing && (
         <div className="mb-2">
           <AirForm

@@ -116,7 +116,7 @@ export function PlayOffPanel({ job, send, trouble }: PanelProps) {
                         tabIndex={at.row === row && at.fret === fret ? 0 : -1}
                         disabled={job.closed}
                         aria-label={`${label} ${fret === 0 ? "open" : `at ${String(fret)}`}: ${heard === undefined ? "nothing heard" : (shape?.said ?? heard.mark)}`}
-                        className={`h-11 w-11 border-b border-ink-soft text-[22px] leading-none font-bold ${heard === undefined ? "" : heard.accepted ? "bg-verdigris" : "bg-rust"}`}
+                        className={`h-11 w-11 text-[22px] leading-none font-bold focus-visible:outline-lamp ${heard === undefined ? "bg-[linear-gradient(#7F8D85,#7F8D85)] bg-[length:100%_2px] bg-center bg-no-repeat" : heard.accepted ? "bg-verdigris" : "bg-rust"}`}
                         onFocus={() => setAt({ row, fret })}
                         onClick={(event) => {
                           // by thumb each touch goes to the next mark

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -51,10 +52,6 @@ class Screenshots {
             Page intake = browsing.page("/new?instrument=5");
             assertThat(intake.getByText("Offered then, not taken:")).isVisible();
             shot(intake, "intake");
-
-            Page closed = browsing.page("/jobs/1");
-            assertThat(closed.getByText("A text to send")).isVisible();
-            shot(closed, "job-closed");
 
             Page relief = browsing.page("/scratch/relief");
             assertThat(relief.getByText("As read: held at 1 and 16, gauge at 8"))
@@ -110,7 +107,27 @@ class Screenshots {
             leaves.getByLabel("Leaf 0.23 mm: touches").click();
             leaves.getByLabel("Leaf 0.18 mm: not tried").click();
             shot(leaves, "job-first-reading");
+
+            Page look = browsing.page("/jobs/10/arrival?step=look");
+            mark(look, 1110, 130, "lifted-bridge", "paper goes in behind it");
+            mark(look, 800, 300, "dent", "a keepsake");
+            look.getByLabel("Tuners: not looked at").focus();
+            for (String key : new String[] {"1", "1", "2"}) look.keyboard().press(key);
+            look.keyboard().type("ends sharp");
+            look.keyboard().press("Enter");
+            assertThat(look.getByText("ends sharp")).isVisible();
+            shot(look, "look-over");
         }
+    }
+
+    private static void mark(Page page, int x, int y, String kind, String note) {
+        page.getByLabel("Mark something on the drawing").click(new Locator.ClickOptions().setPosition(x, y));
+        page.getByLabel("What is seen there").selectOption(kind);
+        page.getByLabel("In words").fill(note);
+        page.getByText("Mark it").click();
+        assertThat(page.getByLabel("Mark: ", new Page.GetByLabelOptions().setExact(false))
+                        .getByText(note, new Locator.GetByTextOptions().setExact(false)))
+                .isVisible();
     }
 
     private static Page job(Browsing browsing, String name, int width, int height) {
