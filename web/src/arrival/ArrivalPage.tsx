@@ -248,7 +248,7 @@ function Sheet({
                 />
               ) : damage ? (
                 <>
-                  <h2 className="text-[24px] leading-tight font-bold">{job.advice.headline}</h2>
+                  <h2 className="text-[21px] leading-tight font-bold">{job.advice.headline}</h2>
                   {job.advice.why.map((why) => (
                     <p key={why} className="text-[16px]">
                       {why}

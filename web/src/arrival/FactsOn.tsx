@@ -92,9 +92,10 @@ export function FactsOn({
           );
         })}
       </svg>
-      {GROUPS.map(({ code, label, told, Fields }) => {
+      {GROUPS.map(({ code, label, told, where, Fields }) => {
         const spot = SPOTS[code];
         if (spot === undefined) return null;
+        const at = where?.(facts) ?? "";
         const said =
           code === "bridge"
             ? (bridges.data?.find((b) => b.kind === facts.bridge)?.label ?? told(facts))
@@ -115,7 +116,9 @@ export function FactsOn({
                   className={`min-h-11 max-w-full rounded-md px-1 text-left hover:bg-white/60 ${open ? "bg-white outline-2 outline-indigo" : ""}`}
                   title={said}
                 >
-                  <span className="block text-[14px] leading-tight text-ink-soft">{label}</span>
+                  <span className="block text-[14px] leading-tight text-ink-soft">
+                    {at === "" ? label : `${label}, ${at}`}
+                  </span>
                   <span className="block truncate text-[18px] leading-tight font-bold">
                     {said === "" ? "not said" : said}
                   </span>

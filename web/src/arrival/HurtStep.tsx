@@ -17,7 +17,7 @@ export function HurtStep({ job, send }: { job: JobView; send: Send }) {
   const set = (change: Partial<Hurt>) => setDraft({ ...shown, ...change });
   const keep = useRef<() => void>(() => undefined);
   keep.current = () => {
-    if (draft === null) return;
+    if (draft === null || job.closed) return;
     void send(
       (stamp, params) => api.POST("/api/jobs/{id}/hurt", { params, body: { ...stamp, ...draft } }),
       true,

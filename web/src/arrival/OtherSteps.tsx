@@ -6,7 +6,7 @@ import { useUnit } from "../app/unit";
 import { statedOf } from "../intake/facts";
 import { AirForm } from "../job/AirForm";
 import type { Send } from "../job/useJob";
-import { Button, Field, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
+import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { stringsOf } from "./choices";
 import { Pills } from "./Pills";
 
@@ -61,6 +61,11 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
   const change = useWatch({ control: form.control, name: "change" });
   const missing = useWatch({ control: form.control, name: "missing" });
   const set = useDeferredValue(useWatch({ control: form.control, name: "set" }).trim());
+  const sets = useQuery({
+    queryKey: ["string-sets"],
+    queryFn: () => answer(api.GET("/api/string-sets")),
+  });
+  const fitting = (sets.data ?? []).filter((one) => one.strings === stringsOf(job).length);
   const forecast = useQuery({
     queryKey: ["strings forecast", job.id, job.seq, unit, set],
     queryFn: () =>
@@ -112,6 +117,25 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
           chosen={[change ? "change" : "keep"]}
           onChange={(on) => form.setValue("change", on.at(-1) === "change", { shouldDirty: true })}
         />
+        {change && fitting.length > 0 && (
+          <Field label="From the table of sets">
+            <Select
+              value={fitting.find((s) => s.gauges === set)?.id ?? ""}
+              onChange={(event) => {
+                const chosen = fitting.find((s) => String(s.id) === event.target.value);
+                if (chosen !== undefined)
+                  form.setValue("set", chosen.gauges, { shouldDirty: true });
+              }}
+            >
+              <option value="">the player’s own packet, or typed</option>
+              {fitting.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}: {one.gauges}
+                </option>
+              ))}
+            </Select>
+          </Field>
+        )}
         {change && (
           <Field
             label="Set, string 1 first, thou"

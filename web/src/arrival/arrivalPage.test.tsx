@@ -9,7 +9,11 @@ async function sheet(step: string, json = sample("eider")) {
   theServer.on("GET /api/jobs/10", { json });
   theServer.on("GET /api/arrival/choices", { json: sample("arrival") });
   theServer.on("GET /api/jobs/10/photos", { json: "[]" });
+  theServer.on("GET /api/instruments/10/photos", { json: "[]" });
   theServer.on("GET /api/instruments/*", { json: sample("history") });
+  theServer.on("GET /api/string-sets", {
+    json: '[{"id":3,"name":"Ferry bronze","gauges":"13 17 26b 35b 45b 56b","strings":6},{"id":4,"name":"Bass","gauges":"45s 65s 85s 105s","strings":4}]',
+  });
   theServer.on("GET /api/shop/prices", {
     json: '{"version":1,"currency":"","decimals":2,"tax":"0","taxIncluded":true,"askShare":50,"services":[]}',
   });
@@ -98,9 +102,9 @@ describe("what arrived, on its drawing", () => {
     theServer.on("GET /api/jobs/10/strings-forecast", {
       json: '{"said":"They pull 62 N more.","ripple":[{"label":"Relief at 7, 6 E, mm","now":"0.2","expected":"0.25","change":"+0.05"}]}',
     });
-    const set = await screen.findByLabelText(/^Set, string 1 first/);
-    await user.clear(set);
-    await user.type(set, "13 17 26b 35b 45b 56b");
+    const table = await screen.findByLabelText("From the table of sets");
+    expect(table.querySelectorAll("option")).toHaveLength(2);
+    await user.selectOptions(table, "Ferry bronze: 13 17 26b 35b 45b 56b");
     expect(await screen.findByText("They pull 62 N more.")).toBeTruthy();
     await user.click(screen.getByRole("button", { name: "2 B" }));
     await user.click(screen.getByRole("button", { name: "Note it" }));

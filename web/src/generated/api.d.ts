@@ -1905,7 +1905,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A picture; equal content has one number, so that it never changes. */
+        /**
+         * A picture.
+         * @description A picture. A browser keeps it and asks whether it is still the same: after a backup was put back a number may be another one's.
+         */
         get: operations["showPicture"];
         put?: never;
         post?: never;
@@ -3503,6 +3506,8 @@ export interface components {
             /** @description what changed since last time, and the likely reason */
             changes: string[];
             facts: components["schemas"]["InstrumentView"];
+            /** @description what is kept for it: schools, own bands, an order of work */
+            favourites: string[];
             /** @description how it follows the air, and what that means for the coming season; empty until enough is known */
             forecasts: string[];
             /** Format: int64 */
@@ -4426,6 +4431,8 @@ export interface components {
              * @description how many jobs there are
              */
             count: number;
+            /** @description what is kept for them: schools, own bands, an order of work */
+            favourites: string[];
             /**
              * Format: date-time
              * @description when name and contact were removed on request; null while they are kept
@@ -5875,7 +5882,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
             400: {

@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { Schemas } from "../app/api";
+import { PhotosOf } from "../records/PhotosOf";
 import { dayOf } from "../records/when";
 import { Fractions } from "../ui/Fractions";
 import { Button } from "../ui/controls";
@@ -52,11 +53,17 @@ export function LastTime({
             ))}
         </dl>
       )}
+      {page.favourites.length > 0 && (
+        <p className="mt-1">
+          <strong>Favourite:</strong> {page.favourites.join("; ")}
+        </p>
+      )}
       {last?.offers.map((offer) => (
         <p key={offer} className="mt-1">
           <strong>Offered then, not taken:</strong> {offer}
         </p>
       ))}
+      <PhotosOf id={page.id} small />
       {last !== undefined && (
         <p className="mt-1 text-[15px] text-mute">
           As left then{last.air !== undefined && `, air ${last.air}`}. Strings {last.strings}.

@@ -17,6 +17,8 @@ export interface FactGroup {
   label: string;
   /** The facts in a few words. */
   told: (facts: Facts) => string;
+  /** Where it is, where that is a fact too. */
+  where?: (facts: Facts) => string;
   Fields: ComponentType<GroupProps>;
 }
 
@@ -360,7 +362,8 @@ export const GROUPS: readonly FactGroup[] = [
   {
     code: "rod",
     label: "Rod",
-    told: (f) => (f.rod === "none" ? RODS.none : `${RODS[f.rod]}, ${ACCESS[f.access]}`),
+    told: (f) => RODS[f.rod],
+    where: (f) => (f.rod === "none" ? "" : ACCESS[f.access]),
     Fields: Rod,
   },
   {

@@ -152,6 +152,7 @@ describe("taking in an instrument", () => {
     theServer.on("GET /api/search", { json: sample("search") });
     theServer.on("GET /api/instruments/10", { json: sample("history") });
     theServer.on("GET /api/players/10", { json: sample("player") });
+    theServer.on("GET /api/instruments/10/photos", { json: "[]" });
     const user = await intake();
     await user.type(screen.getByRole("combobox", { name: /^Was here before/ }), "eidr");
     await screen.findByRole("option", { name: /Flat-top “Eider”/ });

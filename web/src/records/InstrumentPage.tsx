@@ -12,6 +12,7 @@ import { saveFile, svgFile } from "../ui/svgFile";
 import { TakeAway } from "../ui/TakeAway";
 import { AboutPanel } from "./AboutPanel";
 import { Archived } from "./Archived";
+import { Favourites } from "./Favourites";
 import { PhotosOf } from "./PhotosOf";
 import { SamePanel } from "./SamePanel";
 import { Strips } from "./Strips";
@@ -149,6 +150,7 @@ function Instrument({ id }: { id: number }) {
                 {view.about.notes}
               </p>
             )}
+            <Favourites kept={view.favourites} />
             <Said view={view} />
             {view.series.length === 0 ? (
               <p className="mt-6 border-t border-line py-5 text-[19px]">

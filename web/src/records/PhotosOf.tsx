@@ -5,7 +5,7 @@ import { Trouble } from "../ui/controls";
 import { dayOf } from "./when";
 
 /** The photos of an instrument over all its visits; nothing while there are none. */
-export function PhotosOf({ id }: { id: number }) {
+export function PhotosOf({ id, small = false }: { id: number; small?: boolean }) {
   const photos = useQuery({
     queryKey: ["instrument photos", id],
     queryFn: () => answer(api.GET("/api/instruments/{id}/photos", { params: { path: { id } } })),
@@ -13,8 +13,8 @@ export function PhotosOf({ id }: { id: number }) {
   if (photos.error !== null) return <Trouble text={photos.error.message} />;
   if (photos.data === undefined || photos.data.length === 0) return null;
   return (
-    <section aria-label="Photos" className="mt-7">
-      <h2 className="wide mb-1 text-[18px] font-bold">Photos</h2>
+    <section aria-label="Photos" className={small ? "mt-2" : "mt-7"}>
+      {!small && <h2 className="wide mb-1 text-[18px] font-bold">Photos</h2>}
       <ul className="flex flex-wrap gap-3">
         {photos.data.map((photo) => (
           <li key={photo.id}>
@@ -22,7 +22,7 @@ export function PhotosOf({ id }: { id: number }) {
               <img
                 src={addressOf(photo, true)}
                 alt={photo.note === "" ? `Photo of ${dayOf(photo.at)}` : photo.note}
-                className="h-28 w-auto border border-line-strong"
+                className={`${small ? "h-14" : "h-28"} w-auto border border-line-strong`}
               />
               <span className="block text-[14px] text-mute">{dayOf(photo.at)}</span>
             </a>

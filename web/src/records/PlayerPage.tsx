@@ -14,6 +14,7 @@ import { TakeAway } from "../ui/TakeAway";
 import { SettingForm } from "../job/SettingForm";
 import { TextArea } from "../ui/TextArea";
 import { Archived } from "./Archived";
+import { Favourites } from "./Favourites";
 import { SamePanel } from "./SamePanel";
 import { dayOf } from "./when";
 
@@ -111,6 +112,7 @@ function Player({ id }: { id: number }) {
             {view.notes !== "" && (
               <p className="mt-3 max-w-[70ch] text-[17px] whitespace-pre-wrap">{view.notes}</p>
             )}
+            <Favourites kept={view.favourites} />
             <h2 className="wide mt-6 mb-1 text-[18px] font-bold">Instruments</h2>
             {view.instruments.length === 0 && (
               <p className="border-t border-line py-4 text-[17px]">None was here yet.</p>

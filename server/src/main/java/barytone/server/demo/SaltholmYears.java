@@ -2,6 +2,12 @@ package barytone.server.demo;
 
 import barytone.core.agreement.Agreement;
 import barytone.core.agreement.Money;
+import barytone.core.arrival.Condition;
+import barytone.core.arrival.ConditionMark;
+import barytone.core.arrival.Side;
+import barytone.core.arrival.Spot;
+import barytone.core.arrival.SpotLook;
+import barytone.core.arrival.SpotState;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
@@ -84,12 +90,19 @@ final class SaltholmYears {
         for (int i = 0; i < days.length; i++) {
             double rise = perPoint * (air[i] - 45);
             boolean dry = air[i] < 40;
-            visit(
-                            name,
-                            days[i],
-                            dry ? "Buzzes since the heating came on." : "Stiff since the summer crossings.",
-                            air[i])
-                    .relief(relief + 0.01 * i, relief - 0.03 + 0.01 * i)
+            Story visit = visit(
+                    name,
+                    days[i],
+                    dry ? "Buzzes since the heating came on." : "Stiff since the summer crossings.",
+                    air[i]);
+            if (dry)
+                visit.add(new JobEvent.ConditionMarked(
+                                new ConditionMark(
+                                        Condition.EARLIER_REPAIR, Side.FRONT, 0.87, 0.68, "cleated crack, sound"),
+                                null))
+                        .add(new JobEvent.SpotLooked(new SpotLook(Spot.FRETS, SpotState.WRONG, "ends stand out")))
+                        .add(new JobEvent.SpotLooked(new SpotLook(Spot.STRAP, SpotState.FIXED, "longer screw")));
+            visit.relief(relief + 0.01 * i, relief - 0.03 + 0.01 * i)
                     .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                     .action(spread(bass + rise, treble + rise))
                     .note(

@@ -4,7 +4,9 @@ import barytone.core.quantity.Allowed;
 import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
+import java.io.FilterOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -13,11 +15,15 @@ import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +35,10 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,17 +53,17 @@ class Exchange {
     private static final int VERSION = 1;
     private static final String RECORDS = "barytone.json";
 
-    /** More than the records of a shop of decades, bytes. */
-    private static final long MOST_RECORDS = 400L << 20;
-
-    private static final long MOST_FILE = 20L << 20;
+    private static final int MOST_FILE = 20 << 20;
 
     private final List<Portable> all;
     private final Clock clock;
     private final TransactionTemplate whole;
     private final TransactionTemplate each;
-    private final JsonMapper mapper =
-            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    private final JsonMapper mapper = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            // one record is read out of many
+            .disable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
 
     Exchange(List<Portable> all, Clock clock, PlatformTransactionManager transactions) {
         this.all = all.stream().sorted(Comparator.comparingInt(Portable::order)).toList();
@@ -78,25 +88,30 @@ class Exchange {
         record Refused(String where, String why) {}
     }
 
-    /** The records of a choice. */
-    ObjectNode records(Chosen what) {
-        return Objects.requireNonNull(whole.execute(status -> {
-            ObjectNode file = mapper.createObjectNode();
-            file.put("format", FORMAT);
-            file.put("version", VERSION);
-            file.put("made", clock.instant().truncatedTo(ChronoUnit.MILLIS).toString());
-            for (Portable one : all)
-                for (ObjectNode record : one.out(what))
-                    file.withArray(one.section()).add(record);
-            return file;
-        }));
+    /** Writes the records of a choice, one after the other. */
+    void writeRecords(Chosen what, OutputStream to) {
+        whole.executeWithoutResult(status -> {
+            try (JsonGenerator json = mapper.createGenerator(Kept.open(to))) {
+                json.writeStartObject();
+                json.writeStringProperty("format", FORMAT);
+                json.writeNumberProperty("version", VERSION);
+                json.writeStringProperty(
+                        "made", clock.instant().truncatedTo(ChronoUnit.MILLIS).toString());
+                for (Portable one : all) {
+                    json.writeArrayPropertyStart(one.section());
+                    one.out(what, json::writeTree);
+                    json.writeEndArray();
+                }
+                json.writeEndObject();
+            }
+        });
     }
 
-    /** The records and the files of a choice as one zip. */
+    /** Writes the records and the files of a choice as one zip. */
     void write(Chosen what, OutputStream to) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(to);
         zip.putNextEntry(new ZipEntry(RECORDS));
-        zip.write(mapper.writeValueAsBytes(records(what)));
+        writeRecords(what, zip);
         zip.closeEntry();
         for (Portable one : all)
             one.files(what, (name, content) -> {
@@ -111,6 +126,32 @@ class Exchange {
         zip.finish();
     }
 
+    /** A stream that whoever writes records leaves open: more follows them. */
+    private static final class Kept extends FilterOutputStream {
+        private Kept(OutputStream out) {
+            super(out);
+        }
+
+        static OutputStream open(OutputStream out) {
+            return new Kept(out);
+        }
+
+        @Override
+        public void write(byte[] bytes, int from, int length) throws IOException {
+            out.write(bytes, from, length);
+        }
+
+        @Override
+        public void close() throws IOException {
+            flush();
+        }
+    }
+
+    /** The records of a file, read anew for each section: all at once they are more than the memory holds. */
+    private interface Source {
+        InputStream open() throws IOException;
+    }
+
     /**
      * Takes a file in, a zip or the records alone.
      *
@@ -118,49 +159,55 @@ class Exchange {
      * @throws barytone.core.quantity.OutOfRangeException when it is no such file
      */
     Report take(Path file, boolean rest) throws IOException {
-        if (!zipped(file)) return take(parsed(Files.readAllBytes(file)), name -> Optional.empty(), rest);
+        if (!zipped(file)) return take(() -> Files.newInputStream(file), name -> Optional.empty(), rest);
         try (ZipFile zip = new ZipFile(file.toFile())) {
-            byte[] records = entry(zip, RECORDS, MOST_RECORDS)
-                    .orElseThrow(() -> Allowed.broken("file", "a zip without " + RECORDS, "one with it"));
-            return take(parsed(records), name -> entry(zip, name, MOST_FILE), rest);
-        } catch (java.util.zip.ZipException e) {
+            ZipEntry records = zip.getEntry(RECORDS);
+            if (records == null) throw Allowed.broken("file", "a zip without " + RECORDS, "one with it");
+            return take(() -> zip.getInputStream(records), name -> entry(zip, name), rest);
+        } catch (ZipException e) {
             throw Allowed.broken("file", "a zip that is broken", "one that is whole");
         }
     }
 
     private static boolean zipped(Path file) throws IOException {
-        try (var in = Files.newInputStream(file)) {
+        try (InputStream in = Files.newInputStream(file)) {
             return in.read() == 'P' && in.read() == 'K';
         }
     }
 
-    private static Optional<byte[]> entry(ZipFile zip, String name, long most) {
+    private static Optional<byte[]> entry(ZipFile zip, String name) {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) return Optional.empty();
-        try (var in = zip.getInputStream(entry)) {
+        try (InputStream in = zip.getInputStream(entry)) {
             // what it says of its own size may be a lie
-            byte[] content = in.readNBytes((int) Math.min(Integer.MAX_VALUE - 16, most + 1));
-            if (content.length > most) throw Allowed.broken(name, "more than " + most + " bytes", "at most " + most);
+            byte[] content = in.readNBytes(MOST_FILE + 1);
+            if (content.length > MOST_FILE)
+                throw Allowed.broken(name, "more than " + MOST_FILE + " bytes", "at most " + MOST_FILE);
             return Optional.of(content);
         } catch (IOException e) {
             throw Allowed.broken(name, "an entry that is broken", "one that is whole");
         }
     }
 
-    private ObjectNode parsed(byte[] records) {
-        JsonNode read;
-        try {
-            read = mapper.readTree(records);
+    /** Goes through a file once, telling what stands at its top: values as they are, and the records of one section. */
+    private void through(Source source, String section, Consumer<JsonNode> record, Map<String, JsonNode> values) {
+        try (InputStream in = source.open();
+                JsonParser json = mapper.createParser(in)) {
+            if (json.nextToken() != JsonToken.START_OBJECT)
+                throw Allowed.broken("file", "something else", "a JSON object that Barytone wrote");
+            while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+                String name = json.currentName();
+                JsonToken value = json.nextToken();
+                if (name.equals(section) && value == JsonToken.START_ARRAY)
+                    while (json.nextToken() != JsonToken.END_ARRAY) record.accept(mapper.readTree(json));
+                else if (value.isScalarValue()) values.put(name, mapper.readTree(json));
+                else json.skipChildren();
+            }
         } catch (JacksonException e) {
             throw Allowed.broken("file", "no JSON, from line " + line(e) + " on", "a file that Barytone wrote");
+        } catch (IOException e) {
+            throw Allowed.broken("file", "a file that is broken", "one that is whole");
         }
-        if (!(read instanceof ObjectNode file)
-                || !FORMAT.equals(file.path("format").asString("")))
-            throw Allowed.broken("format", shortened(read.path("format")), "“" + FORMAT + "”");
-        int version = file.path("version").asInt(0);
-        if (version < 1 || version > VERSION)
-            throw Allowed.broken("version", shortened(file.path("version")), "1 to " + VERSION);
-        return file;
     }
 
     private static String line(JacksonException e) {
@@ -169,25 +216,38 @@ class Exchange {
                 : String.valueOf(Math.max(1, e.getLocation().getLineNr()));
     }
 
-    private static String shortened(JsonNode given) {
-        String text = given.isMissingNode() ? "nothing" : given.toString();
+    private static String shortened(@Nullable JsonNode given) {
+        String text = given == null ? "nothing" : given.toString();
         return text.length() > 60 ? text.substring(0, 60) + "…" : text;
     }
 
-    private Report take(ObjectNode file, Function<String, Optional<byte[]>> files, boolean rest) {
+    private Report take(Source source, Function<String, Optional<byte[]>> files, boolean rest) {
+        Map<String, JsonNode> top = new HashMap<>();
+        through(source, "", record -> {}, top);
+        JsonNode format = top.get("format");
+        if (format == null || !FORMAT.equals(format.asString("")))
+            throw Allowed.broken("format", shortened(format), "“" + FORMAT + "”");
+        JsonNode version = top.get("version");
+        if (version == null || version.asInt(0) < 1 || version.asInt(0) > VERSION)
+            throw Allowed.broken("version", shortened(version), "1 to " + VERSION);
         return Objects.requireNonNull(whole.execute(status -> {
             Known known = new Known(files);
             List<Report.Line> came = new ArrayList<>();
             List<Report.Refused> refused = new ArrayList<>();
             for (Portable one : all) {
                 int[] counts = new int[Portable.Came.values().length];
-                int place = 0;
-                for (JsonNode record : file.path(one.section())) {
-                    Portable.Came result = take(one, record, known, one.section() + "[" + place + "]", refused);
-                    if (result != null) counts[result.ordinal()]++;
-                    place++;
-                }
-                if (place > 0) came.add(new Report.Line(one.section(), counts[0], counts[1], counts[2]));
+                int[] place = {0};
+                through(
+                        source,
+                        one.section(),
+                        record -> {
+                            Portable.Came result =
+                                    take(one, record, known, one.section() + "[" + place[0] + "]", refused);
+                            if (result != null) counts[result.ordinal()]++;
+                            place[0]++;
+                        },
+                        new HashMap<>());
+                if (place[0] > 0) came.add(new Report.Line(one.section(), counts[0], counts[1], counts[2]));
             }
             known.finish();
             boolean kept = refused.isEmpty() || rest;

@@ -26,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What leaves as a file, and what comes in. */
 @RestController
@@ -77,8 +76,10 @@ class ExchangeController {
      * @param id of the job, instrument or player
      */
     @GetMapping(path = "/records", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<ObjectNode> takeRecordsAway(@RequestParam What what, @RequestParam(defaultValue = "0") long id) {
-        return named(what, id, "json").body(exchange.records(chosen(what, id)));
+    ResponseEntity<StreamingResponseBody> takeRecordsAway(
+            @RequestParam What what, @RequestParam(defaultValue = "0") long id) {
+        Chosen chosen = chosen(what, id);
+        return named(what, id, "json").body(out -> exchange.writeRecords(chosen, out));
     }
 
     /**

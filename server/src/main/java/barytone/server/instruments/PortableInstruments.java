@@ -9,8 +9,8 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
 import java.util.Objects;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -41,11 +41,11 @@ class PortableInstruments implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return sql.selectFrom(INSTRUMENT)
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        sql.selectFrom(INSTRUMENT)
                 .where(what.all() ? INSTRUMENT.ID.isNotNull() : INSTRUMENT.ID.in(what.instruments()))
                 .orderBy(INSTRUMENT.ID)
-                .fetch(row -> {
+                .forEach(row -> {
                     ObjectNode out = Rows.out(row, INSTRUMENT.SAME_AS, INSTRUMENT.TOLD_AS);
                     sql.selectFrom(INSTRUMENT_FACTS)
                             .where(INSTRUMENT_FACTS.INSTRUMENT_ID.eq(row.getId()))
@@ -53,7 +53,7 @@ class PortableInstruments implements Portable {
                             .forEach(
                                     facts -> out.withArray(FACTS).add(Rows.out(facts, INSTRUMENT_FACTS.INSTRUMENT_ID)));
                     String same = uid(row.getSameAs());
-                    return same == null ? out : out.put(SAME_AS, same);
+                    taker.accept(same == null ? out : out.put(SAME_AS, same));
                 });
     }
 

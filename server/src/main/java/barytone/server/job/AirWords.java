@@ -1,9 +1,11 @@
 package barytone.server.job;
 
 import barytone.core.instrument.AirVerdict;
+import barytone.core.instrument.Conditioning;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -37,9 +39,20 @@ public final class AirWords {
                 : came + " when it came, " + percent(reads.getLast().humidity()) + " when it left";
     }
 
-    /** The air as it was read, with what it does to a kind of instrument. */
-    static JobView.AirView view(JobEvent.AirRead read, InstrumentKind kind) {
-        return new JobView.AirView(line(read), AirVerdict.of(kind, read.humidity()), verdict(kind, read.humidity()));
+    /**
+     * The air as it was read, with what it does to a kind of instrument.
+     *
+     * @param at when it was read
+     */
+    static JobView.AirView view(JobEvent.AirRead read, Instant at, InstrumentKind kind, Instant now) {
+        AirVerdict verdict = AirVerdict.of(kind, read.humidity());
+        Instant until = Conditioning.until(at);
+        String wait = verdict == AirVerdict.FINE
+                ? ""
+                : until.isAfter(now)
+                        ? " That takes until about " + Days.spoken(Days.of(until)) + "."
+                        : " It has had its days: read the air again.";
+        return new JobView.AirView(line(read), verdict, verdict(kind, read.humidity()) + wait);
     }
 
     /** What this air does to a kind of instrument, and what to do about it. */

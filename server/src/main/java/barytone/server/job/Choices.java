@@ -79,6 +79,29 @@ public class Choices {
         settings.replace(scope, owner, "wish-" + name, mapper.writeValueAsString(wish));
     }
 
+    /** What is kept for a player or an instrument, a few words each. */
+    public List<String> favourites(Settings.Scope scope, long id, String name) {
+        return Stream.concat(doors.stream().map(Door::wish), Stream.of(ORDER))
+                .flatMap(wish -> kept(scope, id, name, wish).stream())
+                .toList();
+    }
+
+    private Optional<String> kept(Settings.Scope scope, long id, String name, String wish) {
+        return settings.find(scope, owner(id), "wish-" + wish)
+                .or(() -> settings.find(scope, name, "wish-" + wish))
+                .map(stored -> mapper.readValue(stored.body(), Wish.class))
+                .map(kept -> Words.sentence(wish.equals(ORDER) ? "order of work" : wish) + ": " + told(kept));
+    }
+
+    private String told(Wish kept) {
+        if (kept.school() != null) return Words.school(kept.school());
+        if (kept.kind() != null
+                && kept.body() != null
+                && codec.event(kept.kind(), kept.body()) instanceof JobEvent.OrderSet order)
+            return order.order().label();
+        return "set by hand";
+    }
+
     private Door door(String wish) {
         return doors.stream()
                 .filter(door -> door.wish().equals(wish))

@@ -256,9 +256,11 @@ final class JobViewer {
     }
 
     private JobView.@Nullable AirView air() {
-        return opened.last(JobEvent.AirRead.class)
-                .map(read -> AirWords.view(read, state.spec().kind()))
-                .orElse(null);
+        LoggedEvent last = null;
+        for (LoggedEvent entry : opened.counted()) if (entry.event() instanceof JobEvent.AirRead) last = entry;
+        return last != null && last.event() instanceof JobEvent.AirRead read
+                ? AirWords.view(read, last.at(), state.spec().kind(), now)
+                : null;
     }
 
     /** What was written for the player last. */

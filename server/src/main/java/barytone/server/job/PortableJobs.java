@@ -18,6 +18,7 @@ import barytone.server.portable.Rows;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
@@ -71,11 +72,13 @@ class PortableJobs implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return sql.selectFrom(JOB)
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        for (long id : sql.select(JOB.ID)
+                .from(JOB)
                 .where(what.all() ? JOB.ID.isNotNull() : JOB.ID.in(what.jobs()))
                 .orderBy(JOB.ID)
-                .fetch(this::out);
+                .fetch(JOB.ID))
+            sql.selectFrom(JOB).where(JOB.ID.eq(id)).fetchOptional().ifPresent(row -> taker.accept(out(row)));
     }
 
     private ObjectNode out(JobRecord row) {

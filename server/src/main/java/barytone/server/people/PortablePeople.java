@@ -7,8 +7,8 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
 import java.util.Objects;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -38,14 +38,14 @@ class PortablePeople implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return sql.selectFrom(PLAYER)
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        sql.selectFrom(PLAYER)
                 .where(what.all() ? PLAYER.ID.isNotNull() : PLAYER.ID.in(what.players()))
                 .orderBy(PLAYER.ID)
-                .fetch(row -> {
+                .forEach(row -> {
                     ObjectNode out = Rows.out(row, PLAYER.SAME_AS, PLAYER.TOLD_AS);
                     String same = uid(row.getSameAs());
-                    return same == null ? out : out.put(SAME_AS, same);
+                    taker.accept(same == null ? out : out.put(SAME_AS, same));
                 });
     }
 

@@ -7,7 +7,6 @@ import barytone.server.job.JobRegister;
 import barytone.server.job.OpenedJob;
 import barytone.server.web.RequestKey;
 import barytone.server.web.Texts;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -107,13 +106,13 @@ class PhotoController {
                 .toList();
     }
 
-    /** A picture; equal content has one number, so that it never changes. */
+    /** A picture. A browser keeps it and asks whether it is still the same: after a backup was put back a number may be another one's. */
     @GetMapping(path = "/photos/{picture}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> showPicture(
             @PathVariable long picture, @RequestParam(defaultValue = "false") boolean small) {
         return ResponseEntity.ok()
-                .cacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag(photos.hash(picture) + (small ? "-small" : ""))
                 .body(photos.picture(picture, small));
     }
 

@@ -132,6 +132,16 @@ class Photos {
         if (changed == 0) throw new NotThereException("photo of this job", photo);
     }
 
+    /** By what equal pictures are the same. */
+    @Transactional(readOnly = true)
+    public String hash(long photo) {
+        return sql.select(PHOTO.CONTENT_HASH)
+                .from(PHOTO)
+                .where(PHOTO.ID.eq(photo))
+                .fetchOptional(PHOTO.CONTENT_HASH)
+                .orElseThrow(() -> new NotThereException("photo", photo));
+    }
+
     /** A picture as JPEG. */
     @Transactional(readOnly = true)
     public byte[] picture(long photo, boolean small) {

@@ -10,7 +10,7 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
+import java.util.function.Consumer;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -50,17 +50,18 @@ class PortablePhotos implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return sql.select(JOB_PHOTO.fields())
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        sql.select(JOB_PHOTO.fields())
                 .select(PHOTO.CONTENT_HASH)
                 .from(JOB_PHOTO)
                 .join(PHOTO)
                 .on(PHOTO.ID.eq(JOB_PHOTO.PHOTO_ID))
                 .where(of(what))
                 .orderBy(JOB_PHOTO.ID)
-                .fetch(row -> Rows.out(row, JOB_PHOTO.ID, JOB_PHOTO.JOB_ID, JOB_PHOTO.PHOTO_ID, PHOTO.CONTENT_HASH)
-                        .put("job", log.uid(row.get(JOB_PHOTO.JOB_ID)))
-                        .put(FILE, named(row.get(PHOTO.CONTENT_HASH))));
+                .forEach(row -> taker.accept(
+                        Rows.out(row, JOB_PHOTO.ID, JOB_PHOTO.JOB_ID, JOB_PHOTO.PHOTO_ID, PHOTO.CONTENT_HASH)
+                                .put("job", log.uid(row.get(JOB_PHOTO.JOB_ID)))
+                                .put(FILE, named(row.get(PHOTO.CONTENT_HASH)))));
     }
 
     @Override

@@ -1,6 +1,6 @@
 package barytone.server.portable;
 
-import java.util.List;
+import java.util.function.Consumer;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a room keeps of the shop, as it leaves and comes back. */
@@ -11,8 +11,8 @@ public interface Portable {
     /** What is referred to comes first: the smaller number. */
     int order();
 
-    /** The records of a choice. */
-    List<ObjectNode> out(Chosen what);
+    /** The records of a choice, one after the other: a shop of years is more than the memory holds. */
+    void out(Chosen what, Consumer<ObjectNode> taker);
 
     /**
      * Takes a record in.

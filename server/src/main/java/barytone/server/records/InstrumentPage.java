@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param changes what changed since last time, and the likely reason
  * @param forecasts how it follows the air, and what that means for the coming season; empty until enough is known
  * @param versions its facts as they were stated, newest first, each with what it changed
+ * @param favourites what is kept for it: schools, own bands, an order of work
  * @param same instruments that were found to be this one
  * @param onBench the open job on it; null when there is none
  */
@@ -34,6 +35,7 @@ record InstrumentPage(
         List<String> changes,
         List<String> forecasts,
         List<VersionView> versions,
+        List<String> favourites,
         List<SameView> same,
         @Nullable Long onBench) {
 

@@ -14,11 +14,13 @@ import barytone.core.quantity.Units;
 import barytone.server.instruments.InstrumentView;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.AirWords;
+import barytone.server.job.Choices;
 import barytone.server.job.Days;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
 import barytone.server.job.OpenedJob;
 import barytone.server.people.People;
+import barytone.server.shop.Settings;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.Month;
@@ -49,9 +51,17 @@ class InstrumentViewer {
     private final People people;
     private final JobRegister register;
     private final Histories histories;
+    private final Choices choices;
     private final Clock clock;
 
-    InstrumentViewer(Instruments instruments, People people, JobRegister register, Histories histories, Clock clock) {
+    InstrumentViewer(
+            Instruments instruments,
+            People people,
+            JobRegister register,
+            Histories histories,
+            Choices choices,
+            Clock clock) {
+        this.choices = choices;
         this.instruments = instruments;
         this.people = people;
         this.register = register;
@@ -88,6 +98,8 @@ class InstrumentViewer {
                 changes(visits, air, spec, words),
                 forecasts(visits, air, spec, words),
                 versions(told),
+                choices.favourites(
+                        Settings.Scope.INSTRUMENT, told, stated.named().name()),
                 instruments.sameAs(told).stream()
                         .map(s -> new InstrumentPage.SameView(s.id(), s.name()))
                         .toList(),

@@ -2,8 +2,10 @@ package barytone.server.records;
 
 import barytone.core.instrument.Touch;
 import barytone.server.instruments.Instruments;
+import barytone.server.job.Choices;
 import barytone.server.job.JobRegister;
 import barytone.server.people.People;
+import barytone.server.shop.Settings;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,8 +27,11 @@ class PlayerController {
     private final Instruments instruments;
     private final JobRegister register;
     private final Forgetting forgetting;
+    private final Choices choices;
 
-    PlayerController(People people, Instruments instruments, JobRegister register, Forgetting forgetting) {
+    PlayerController(
+            People people, Instruments instruments, JobRegister register, Forgetting forgetting, Choices choices) {
+        this.choices = choices;
         this.people = people;
         this.instruments = instruments;
         this.register = register;
@@ -69,6 +74,7 @@ class PlayerController {
                                 w.job(), w.ticket(), w.instrument(), w.complaint(), w.openedAt(), w.closed()))
                         .toList(),
                 works.count(),
+                choices.favourites(Settings.Scope.PLAYER, told, player.name()),
                 people.sameAs(told).stream()
                         .map(s -> new InstrumentPage.SameView(s.id(), s.name()))
                         .toList());

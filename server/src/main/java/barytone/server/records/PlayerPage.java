@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param instruments what they brought, the latest first
  * @param jobs the newest of their jobs
  * @param count how many jobs there are
+ * @param favourites what is kept for them: schools, own bands, an order of work
  * @param same players who were found to be this one
  */
 record PlayerPage(
@@ -29,6 +30,7 @@ record PlayerPage(
         List<OwnView> instruments,
         List<WorkView> jobs,
         int count,
+        List<String> favourites,
         List<InstrumentPage.SameView> same) {
 
     /** An instrument that they brought. */

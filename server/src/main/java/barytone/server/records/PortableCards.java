@@ -7,7 +7,7 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,16 +37,18 @@ class PortableCards implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return sql.selectFrom(CARD)
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        for (long job : sql.select(CARD.JOB_ID)
+                .from(CARD)
                 .where(what.all() ? CARD.JOB_ID.isNotNull() : CARD.JOB_ID.in(what.jobs()))
                 .orderBy(CARD.JOB_ID)
-                .fetch(row -> {
-                    ObjectNode out = Rows.out(row, CARD.JOB_ID, CARD.BODY);
-                    out.put("job", log.uid(row.getJobId()));
-                    out.set("card", mapper.readTree(row.getBody()));
-                    return out;
-                });
+                .fetch(CARD.JOB_ID))
+            sql.selectFrom(CARD).where(CARD.JOB_ID.eq(job)).forEach(row -> {
+                ObjectNode out = Rows.out(row, CARD.JOB_ID, CARD.BODY);
+                out.put("job", log.uid(job));
+                out.set("card", mapper.readTree(row.getBody()));
+                taker.accept(out);
+            });
     }
 
     @Override

@@ -8,7 +8,7 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
+import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ObjectNode;
@@ -35,10 +35,11 @@ class PortableSets implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
-        return what.sets()
-                ? sql.selectFrom(STRING_SET).orderBy(STRING_SET.ID).fetch(row -> Rows.out(row, STRING_SET.ID))
-                : List.of();
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
+        if (what.sets())
+            sql.selectFrom(STRING_SET)
+                    .orderBy(STRING_SET.ID)
+                    .forEach(row -> taker.accept(Rows.out(row, STRING_SET.ID)));
     }
 
     @Override

@@ -10,9 +10,9 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -56,17 +56,17 @@ class PortableSettings implements Portable {
     }
 
     @Override
-    public List<ObjectNode> out(Chosen what) {
+    public void out(Chosen what, Consumer<ObjectNode> taker) {
         Condition which = what.all()
                 ? DSL.noCondition()
                 : what.sets()
                         ? SETTING.SCOPE.eq(Settings.Scope.SHOP.stored()).and(SETTING.NAME.eq(Shop.SCHOOLS))
                         : owned(Settings.Scope.PLAYER, what.players())
                                 .or(owned(Settings.Scope.INSTRUMENT, what.instruments()));
-        return sql.selectFrom(SETTING)
+        sql.selectFrom(SETTING)
                 .where(which)
                 .orderBy(SETTING.SCOPE, SETTING.OWNER, SETTING.NAME)
-                .fetch(this::out);
+                .forEach(row -> taker.accept(out(row)));
     }
 
     private static Condition owned(Settings.Scope scope, Iterable<Long> ids) {

@@ -3,7 +3,9 @@ package barytone.server.arrival;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.server.RunningBarytone.Answer;
+import barytone.server.TestClock;
 import barytone.server.job.JobsOverHttp;
+import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -234,6 +236,44 @@ class ArrivalApiTest extends JobsOverHttp {
         assertThat(ok(post(job, "play-off/notes", note.replace("buzz", "clean")))
                         .at("/playOff/heard"))
                 .isEmpty();
+    }
+
+    @Test
+    void conditioningHasAnEnd() {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        long job = open(opening("Dry", "FLAT_TOP", "E A D G B E", 20, 14, ""));
+        JsonNode dry = ok(post(job, "air", ",\"place\":\"room\",\"humidity\":\"31\""));
+        assertThat(dry.at("/air/said").asString()).endsWith("That takes until about Friday 7 February.");
+        TestClock.set(Instant.parse("2031-02-08T09:00:00Z"));
+        assertThat(job(job).at("/air/said").asString()).endsWith("It has had its days: read the air again.");
+        assertThat(ok(post(job, "air", ",\"place\":\"room\",\"humidity\":\"46\""))
+                        .at("/air/said")
+                        .asString())
+                .isEqualTo("Fine for flat-top acoustic.");
+    }
+
+    @Test
+    void whatIsKeptForAnInstrumentAndAPlayerIsToldOnTheirPages() {
+        long job = electric("Keeper");
+        JsonNode page = job(job);
+        ok(post(job, "order", ",\"order\":\"ballpark-first\""));
+        for (String scope : List.of("instrument", "player"))
+            for (String what : List.of("relief", "order"))
+                assertThat(app().put(
+                                        "/api/jobs/" + job + "/wishes",
+                                        "{\"what\":\"" + what + "\",\"scope\":\"" + scope + "\"}")
+                                .status())
+                        .isEqualTo(204);
+        JsonNode instrument = app().get(
+                        "/api/instruments/" + page.get("instrumentId").asLong())
+                .json();
+        assertThat(instrument.get("favourites")).hasSize(2);
+        assertThat(instrument.at("/favourites/0").asString()).startsWith("Relief: ");
+        assertThat(instrument.at("/favourites/1").asString()).startsWith("Order of work: ");
+        assertThat(app().get("/api/players/" + page.get("playerId").asLong())
+                        .json()
+                        .get("favourites"))
+                .isEqualTo(instrument.get("favourites"));
     }
 
     @Test
