@@ -19,7 +19,7 @@ public final class OldShop {
                     + ") SELECT i FROM c");
             // tickets of before the demo's: the newest closed job stays the demo's own
             sql.execute("UPDATE job SET ticket = ticket + " + (jobs + 1000));
-            sql.execute("INSERT INTO job SELECT 1000 + n.i, 100 + n.i, j.instrument_id, j.player_id, j.complaint || ' ' || n.i, 'old-' || n.i,"
+            sql.execute("INSERT INTO job (id, ticket, instrument_id, player_id, complaint, request_key, opened_at, scope, choices, is_closed, touch) SELECT 1000 + n.i, 100 + n.i, j.instrument_id, j.player_id, j.complaint || ' ' || n.i, 'old-' || n.i,"
                     + " j.opened_at, j.scope, j.choices, 1, j.touch FROM job j, n WHERE j.id = 1");
             // notes in between, so that every job is as long as asked for; its closing comes last
             sql.execute("INSERT INTO job_event (job_id, seq, happened_at, kind, body, request_key) SELECT 1000 + n.i, k.i, '2026-02-02T07:00:00.000Z',"

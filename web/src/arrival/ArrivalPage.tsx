@@ -254,7 +254,7 @@ function Sheet({
                       {why}
                     </p>
                   ))}
-                  <div>
+                  <div className="flex flex-wrap items-center gap-2">
                     <Button
                       strong
                       onClick={() =>
@@ -268,6 +268,7 @@ function Sheet({
                     >
                       {job.advice.follow ?? "Agreed: go on"}
                     </Button>
+                    <PhotoStrip job={job.id} closed={job.closed} />
                   </div>
                 </>
               ) : (
@@ -284,7 +285,7 @@ function Sheet({
                   </div>
                 </>
               )}
-              {placing === null && <PhotoStrip job={job.id} closed={job.closed} />}
+              {placing === null && !damage && <PhotoStrip job={job.id} closed={job.closed} />}
               {placing === null && job.arrival.marks.length > 0 && (
                 <div>
                   <Button

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.advice.Advice;
+import barytone.core.agreement.Agreement;
 import barytone.core.estimate.Move;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
@@ -198,7 +199,7 @@ final class JobViewer {
         List<HandedOver.Line> lines =
                 rooms.values().stream().flatMap(room -> room.onCard().stream()).toList();
         List<String> done = new Tape(opened, words, voices).work();
-        boolean needsNothing = done.isEmpty() && NextMove.needsNothing(state, bench.means(), now);
+        boolean needsNothing = done.isEmpty() && nothingSold() && NextMove.needsNothing(state, bench.means(), now);
         List<String> work = new ArrayList<>();
         if (needsNothing) work.add("Nothing needed doing: it was measured, stands as it should, and was left so.");
         work.addAll(ArrivalWords.fixed(state.arrival()));
@@ -222,6 +223,14 @@ final class JobViewer {
                 opened.followUp().map(BenchLogWords::followUp).orElse(null),
                 ArrivalWords.condition(state.arrival()),
                 needsNothing);
+    }
+
+    /** What is paid for was done, though it moved nothing. */
+    private boolean nothingSold() {
+        return opened.last(JobEvent.AgreementSet.class)
+                .map(set -> set.agreement().lines().stream()
+                        .noneMatch(line -> line.kind() == Agreement.Kind.SERVICE || line.kind() == Agreement.Kind.PART))
+                .orElse(true);
     }
 
     /** The lowest string over the neck, where relief and action were read. */

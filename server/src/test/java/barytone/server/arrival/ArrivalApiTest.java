@@ -201,6 +201,16 @@ class ArrivalApiTest extends JobsOverHttp {
         assertThat(card.at("/work/0").asString()).startsWith("Nothing needed doing");
         assertThat(card.get("ready").asString()).contains("was measured and needs nothing");
         assertThat(card.hasNonNull("bill")).isFalse();
+        // what is paid for was done, though it moved nothing
+        ok(post(job, "reopen", ""));
+        ok(
+                post(
+                        job,
+                        "agreement",
+                        ",\"lines\":[{\"kind\":\"service\",\"text\":\"Board oiled\",\"price\":\"5\",\"why\":\"\"}],\"worth\":\"\",\"promised\":\"\",\"acceptedBy\":\"\",\"acceptedHow\":\"\""));
+        ok(post(job, "close", ""));
+        assertThat(app().get("/api/jobs/" + job + "/card").json().get("work").toString())
+                .doesNotContain("Nothing needed doing");
     }
 
     @Test
