@@ -41,6 +41,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Readings from somebody's table, taken into the history of an instrument: each day becomes a visit that is closed. */
@@ -57,6 +58,7 @@ class ReadingsTable {
     private final Instruments instruments;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final TransactionTemplate each;
 
     ReadingsTable(
             Intake intake,
@@ -73,6 +75,8 @@ class ReadingsTable {
         this.instruments = instruments;
         this.clock = clock;
         this.transaction = new TransactionTemplate(transactions);
+        this.each = new TransactionTemplate(transactions);
+        each.setPropagationBehavior(TransactionDefinition.PROPAGATION_NESTED);
     }
 
     /**
@@ -181,7 +185,10 @@ class ReadingsTable {
         });
         return Objects.requireNonNull(transaction.execute(status -> {
             Taken taken = new Taken();
-            days.forEach((day, rows) -> visit(told, day, rows, unit, taken, refused));
+            days.forEach((day, rows) -> each.executeWithoutResult(one -> {
+                // a day of which nothing can be taken is no visit
+                if (!visit(told, day, rows, unit, taken, refused)) one.setRollbackOnly();
+            }));
             boolean kept = refused.isEmpty() || rest;
             if (!kept) status.setRollbackOnly();
             return new TableReport(kept, taken.days, taken.readings, taken.here, List.copyOf(taken.methods), refused);
@@ -237,7 +244,8 @@ class ReadingsTable {
                 .orElseThrow(() -> Allowed.broken("what", "“" + text + "”", "relief, nut or action"));
     }
 
-    private void visit(
+    /** Whether anything of a day was taken. */
+    private boolean visit(
             long instrument, LocalDate day, List<Row> rows, LengthUnit unit, Taken taken, List<RefusedRow> refused) {
         String key = key(instruments.uid(instrument)
                 + day
@@ -246,7 +254,7 @@ class ReadingsTable {
                         .toList());
         if (log.known(key)) {
             taken.here++;
-            return;
+            return true;
         }
         Instant noon = day.atTime(LocalTime.NOON).atZone(Days.zone()).toInstant();
         List<Long> before = register.on(instrument);
@@ -265,6 +273,7 @@ class ReadingsTable {
                 refused.add(new RefusedRow(row.line(), String.valueOf(e.getMessage())));
             }
         }
+        if (events.isEmpty()) return false;
         rows.stream().map(Row::station).distinct().sorted().forEach(station -> {
             String method = station.label() + ": " + Words.spoken(state.method(station)) + ".";
             if (!taken.methods.contains(method)) taken.methods.add(method);
@@ -277,6 +286,7 @@ class ReadingsTable {
             log.insert(job, i + 1, noon.plusSeconds(30L * i), events.get(i), key + "-" + (i + 1), null);
         log.keepClosed(List.of(job));
         desk.shown(job, "mm");
+        return true;
     }
 
     private static JobEvent reading(JobState state, Row row, LengthUnit unit) {

@@ -280,6 +280,11 @@ class ExchangeApiTest {
                             "\"line\":5",
                             "string: given 9; allowed is one of [6, 5, 4, 3, 2, 1]");
             assertThat(app.get("/api/instruments/10").json().get("visits")).hasSize(before + 2);
+            // the rest is taken on demand, and a day of which nothing is left is no visit
+            JsonNode rest = table(app, csv.replace("30;Action;6", "29;Action;9").replace("0.22", "much"), "?rest=true");
+            assertThat(rest.get("kept").asBoolean()).isTrue();
+            assertThat(rest.get("days").asInt()).isEqualTo(1);
+            assertThat(app.get("/api/instruments/10").json().get("visits")).hasSize(before + 3);
         }
     }
 
