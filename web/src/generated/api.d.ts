@@ -2731,6 +2731,8 @@ export interface components {
         };
         /** @description What came off, whether the strings are off, and when to look again. */
         BenchLogView: {
+            /** @description since when the strings are at pitch, in words; null while they are not, or nobody noted it */
+            atPitch?: string;
             /** @description the day as a date, 2031-05-06; empty when none is set */
             followUp: string;
             /** @description the same in words */

@@ -16,7 +16,7 @@ const STEPS: readonly (readonly [What, string])[] = [
 
 /** What lies in the tray, what was done around the strings, and when to look again. */
 export function BenchLogPanel({ job, send, problem }: PanelProps & { problem: Problem | null }) {
-  const { parts, usual, stringsOff, followUp, followUpWhy } = job.benchLog;
+  const { parts, usual, stringsOff, atPitch, followUp, followUpWhy } = job.benchLog;
   const [part, setPart] = useState("");
   // what was asked about is asked again with the answer
   const [asked, setAsked] = useState<What | null>(null);
@@ -107,6 +107,7 @@ export function BenchLogPanel({ job, send, problem }: PanelProps & { problem: Pr
       <section aria-label="Strings">
         <h3 className="wide mb-1 text-[18px] font-bold">Around the strings</h3>
         {stringsOff !== undefined && <p className="mb-2 text-[17px]">{stringsOff}</p>}
+        {atPitch !== undefined && <p className="mb-2 text-[17px]">{atPitch}</p>}
         {!job.closed && (
           <div className="flex flex-wrap gap-2">
             {STEPS.map(([what, label]) => (

@@ -8,8 +8,8 @@ import barytone.core.arrival.StringsPlan;
 import barytone.core.estimate.Move;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
-import barytone.core.playoff.HeardNote;
 import barytone.core.playoff.PlayOff;
+import barytone.core.playoff.PlayedNote;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.reading.Gap;
@@ -199,7 +199,7 @@ public interface JobEvent {
     record StringsPlanned(StringsPlan plan) implements JobEvent {}
 
     /** A note was heard when the instrument was played through. */
-    record NoteHeard(HeardNote note) implements JobEvent {}
+    record NoteHeard(PlayedNote note) implements JobEvent {}
 
     /** A part was played through. */
     record PlayedThrough(PlayOff.Part part) implements JobEvent {}

@@ -14,7 +14,7 @@ import java.util.Set;
  * @param accepted what of it the player knows and accepts
  * @param by who accepted it; empty while nobody did
  */
-public record PlayOff(Set<Part> played, List<HeardNote> heard, Set<HeardNote> accepted, String by) {
+public record PlayOff(Set<Part> played, List<PlayedNote> heard, Set<PlayedNote> accepted, String by) {
     /** Nothing was played yet. */
     public static final PlayOff SILENT = new PlayOff(Set.of(), List.of(), Set.of(), "");
 
@@ -28,17 +28,17 @@ public record PlayOff(Set<Part> played, List<HeardNote> heard, Set<HeardNote> ac
     }
 
     /** With a note heard: it takes the place of what was heard of the same note, played in the same way. */
-    public PlayOff with(HeardNote note) {
-        List<HeardNote> now = new ArrayList<>(heard);
+    public PlayOff with(PlayedNote note) {
+        List<PlayedNote> now = new ArrayList<>(heard);
         now.removeIf(n -> n.string() == note.string()
                 && n.fret() == note.fret()
                 && n.pluck() == note.pluck()
                 && n.plugged() == note.plugged());
         if (note.mark() != NoteMark.CLEAN) now.add(note);
-        now.sort(Comparator.comparingInt((HeardNote n) -> -n.string())
-                .thenComparingInt(HeardNote::fret)
-                .thenComparing(HeardNote::pluck)
-                .thenComparing(HeardNote::plugged));
+        now.sort(Comparator.comparingInt((PlayedNote n) -> -n.string())
+                .thenComparingInt(PlayedNote::fret)
+                .thenComparing(PlayedNote::pluck)
+                .thenComparing(PlayedNote::plugged));
         return new PlayOff(played, now, accepted, by);
     }
 
@@ -55,12 +55,12 @@ public record PlayOff(Set<Part> played, List<HeardNote> heard, Set<HeardNote> ac
     }
 
     /** What is heard, and neither accepted nor gone. */
-    public List<HeardNote> open() {
+    public List<PlayedNote> open() {
         return heard.stream().filter(note -> !accepted.contains(note)).toList();
     }
 
     /** What is heard and accepted. */
-    public List<HeardNote> known() {
+    public List<PlayedNote> known() {
         return heard.stream().filter(accepted::contains).toList();
     }
 }

@@ -3,15 +3,15 @@ package barytone.core.station;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.core.job.JobEvent;
-import barytone.core.playoff.HeardNote;
 import barytone.core.playoff.NoteMark;
+import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
 import org.junit.jupiter.api.Test;
 
 /** What is heard when an instrument is played through. */
 class PlayOffTest extends PaperJob {
     private PlayOffTest heard(int string, int fret, NoteMark mark, Pluck pluck) {
-        add(new JobEvent.NoteHeard(new HeardNote(string, fret, mark, pluck, false)));
+        add(new JobEvent.NoteHeard(new PlayedNote(string, fret, mark, pluck, false)));
         return this;
     }
 
@@ -22,7 +22,7 @@ class PlayOffTest extends PaperJob {
                 .heard(5, 7, NoteMark.CHOKE, Pluck.HARD)
                 .heard(6, 0, NoteMark.CLEAN, Pluck.NORMAL)
                 .heard(5, 7, NoteMark.CLEAN, Pluck.SOFT);
-        assertThat(state().playOff().heard()).containsExactly(new HeardNote(5, 7, NoteMark.CHOKE, Pluck.HARD, false));
+        assertThat(state().playOff().heard()).containsExactly(new PlayedNote(5, 7, NoteMark.CHOKE, Pluck.HARD, false));
     }
 
     @Test

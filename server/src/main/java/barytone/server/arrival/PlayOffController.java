@@ -1,10 +1,10 @@
 package barytone.server.arrival;
 
 import barytone.core.job.JobEvent;
-import barytone.core.playoff.HeardNote;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayPart;
+import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
 import barytone.core.quantity.Allowed;
 import barytone.server.job.Addition;
@@ -61,7 +61,7 @@ class PlayOffController {
                 id,
                 unit,
                 asked,
-                job -> new JobEvent.NoteHeard(new HeardNote(
+                job -> new JobEvent.NoteHeard(new PlayedNote(
                         job.string(asked.string()),
                         Allowed.whole(
                                 "fret", asked.fret(), 0, job.state().spec().frets()),

@@ -3,6 +3,7 @@ package barytone.server.job;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
+import barytone.core.job.LoggedEvent;
 import barytone.core.job.Tray;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,6 +31,7 @@ final class BenchLogWords {
                         .toList(),
                 usualParts(job.state().spec()),
                 job.state().closed() ? null : stringsOff(tray, now),
+                job.state().closed() ? null : atPitch(job),
                 day == null ? "" : day.toString(),
                 day == null ? "" : Days.spoken(day),
                 then == null ? "" : then.why());
@@ -62,6 +64,14 @@ final class BenchLogWords {
                 + (off.compareTo(LONG_OFF) < 0
                         ? "For hours that is harmless to most necks."
                         : "Put them on again, or slacken the rod: some necks bend back in days.");
+    }
+
+    /** Since when the strings are at pitch; null while they are not, or nobody noted it. */
+    private static @Nullable String atPitch(OpenedJob job) {
+        if (job.state().offPitchSince().isPresent()) return null;
+        Instant since = null;
+        for (LoggedEvent entry : job.counted()) if (entry.event() instanceof JobEvent.Retuned) since = entry.at();
+        return since == null ? null : "At pitch since " + Days.spokenWithTime(since) + ".";
     }
 
     /** What usually comes off an instrument like this. */

@@ -12,6 +12,8 @@ public final class Days {
     private static final DateTimeFormatter FAR = DateTimeFormatter.ofPattern("EEEE d MMMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter PLAIN = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+
     private Days() {}
 
     /** The shop's zone. */
@@ -27,6 +29,11 @@ public final class Days {
     /** A day near by: Thursday 6 February. */
     static String spoken(LocalDate day) {
         return WEEKDAY.format(day);
+    }
+
+    /** A moment near by: Thursday 6 February, 09:24. */
+    static String spokenWithTime(Instant moment) {
+        return spoken(of(moment)) + ", " + TIME.format(moment.atZone(zone()));
     }
 
     /** A day that may be of another year: Thursday 6 February 2031. */

@@ -242,6 +242,7 @@ public record JobView(
      *
      * @param usual what usually comes off such an instrument
      * @param stringsOff since when the strings are off, in words; null while they are on
+     * @param atPitch since when the strings are at pitch, in words; null while they are not, or nobody noted it
      * @param followUp the day as a date, 2031-05-06; empty when none is set
      * @param followUpDay the same in words
      * @param followUpWhy why then
@@ -250,6 +251,7 @@ public record JobView(
             List<PartView> parts,
             List<String> usual,
             @Nullable String stringsOff,
+            @Nullable String atPitch,
             String followUp,
             String followUpDay,
             String followUpWhy) {}

@@ -3,9 +3,9 @@ package barytone.server.job;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
-import barytone.core.playoff.HeardNote;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayPart;
+import barytone.core.playoff.PlayedNote;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -51,11 +51,11 @@ final class PlayOffWords {
         return said;
     }
 
-    private static String texts(List<HeardNote> notes, JobState state) {
+    private static String texts(List<PlayedNote> notes, JobState state) {
         return notes.stream().map(note -> text(note, state.spec())).collect(Collectors.joining("; "));
     }
 
-    private static String text(HeardNote note, InstrumentSpec spec) {
+    private static String text(PlayedNote note, InstrumentSpec spec) {
         return "string " + note.string() + " " + spec.stringName(note.string())
                 + (note.fret() == 0 ? " open " : " at fret " + note.fret() + " ")
                 + note.mark().label() + ", played " + note.pluck().label()

@@ -36,10 +36,10 @@ import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
 import barytone.core.pickup.PickupTarget;
-import barytone.core.playoff.HeardNote;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayPart;
+import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
@@ -185,7 +185,7 @@ class EventCodecTest {
                         new StringsPlan(true, "10 13 17 26w 36w 46w", "old", "the shop", List.of(2), true)),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
-                new JobEvent.NoteHeard(new HeardNote(5, 7, NoteMark.BUZZ, Pluck.HARD, true)),
+                new JobEvent.NoteHeard(new PlayedNote(5, 7, NoteMark.BUZZ, Pluck.HARD, true)),
                 new JobEvent.PlayedThrough(new PlayOff.Part(PlayPart.EVERY, false)),
                 new JobEvent.HeardAccepted("the player", "not heard amplified"),
                 new JobEvent.AgreedToo(Station.NUT, "by telephone"),

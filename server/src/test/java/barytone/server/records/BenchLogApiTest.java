@@ -66,6 +66,7 @@ class BenchLogApiTest extends JobsOverHttp {
         assertThat(job(job).at("/benchLog/stringsOff").asString())
                 .isEqualTo(
                         "Strings off for 3 days. Put them on again, or slacken the rod: some necks bend back in days.");
+        assertThat(job(job).at("/benchLog/atPitch").isMissingNode()).isTrue();
         // a reading off pitch is void
         assertThat(read(job, "RELIEF", 6, "0.2").at("/tape/0/doubt").asString()).isEqualTo("off-pitch");
         assertThat(post(job, "tended", ",\"what\":\"strings-on\"")
@@ -73,6 +74,8 @@ class BenchLogApiTest extends JobsOverHttp {
                         .at("/benchLog/stringsOff")
                         .isMissingNode())
                 .isTrue();
+        assertThat(post(job, "retunes", "").json().at("/benchLog/atPitch").asString())
+                .matches("At pitch since Thursday 6 February, \\d\\d:00\\.");
         assertThat(post(job, "tended", ",\"what\":\"varnished\"").status()).isEqualTo(400);
     }
 

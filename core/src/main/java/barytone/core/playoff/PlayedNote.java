@@ -7,4 +7,4 @@ package barytone.core.playoff;
  * @param fret 0 is the open string
  * @param plugged whether through an amplifier
  */
-public record HeardNote(int string, int fret, NoteMark mark, Pluck pluck, boolean plugged) {}
+public record PlayedNote(int string, int fret, NoteMark mark, Pluck pluck, boolean plugged) {}
