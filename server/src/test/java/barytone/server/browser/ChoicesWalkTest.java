@@ -16,7 +16,7 @@ class ChoicesWalkTest extends BrowserWalk {
         Page page = page("/new");
         page.getByLabel("Name on the ticket").fill(name);
         page.getByLabel("Name of the player or lender").fill("Saltholm Ferry Band");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rod ")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rod\\b")))
                 .click();
         page.getByRole(
                         AriaRole.COMBOBOX,
