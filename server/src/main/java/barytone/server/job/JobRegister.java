@@ -62,7 +62,8 @@ public class JobRegister {
         // a later one takes the place of an earlier one
         sql.select(by, JOB_TOLD.ID, JOB_TOLD.NAME, JOB_TOLD.PLAYER)
                 .from(JOB_TOLD)
-                .orderBy(JOB_TOLD.ID)
+                // what was taken over from elsewhere may be older than what was here
+                .orderBy(JOB_TOLD.OPENED_AT, JOB_TOLD.ID)
                 .forEach(r -> all.put(r.value1(), new Latest(r.value2(), r.value3(), r.value4())));
         return all;
     }
@@ -95,11 +96,13 @@ public class JobRegister {
                         .from(JOB_TOLD)
                         .where(JOB_TOLD.PLAYER_ID.eq(player))
                         .groupBy(JOB_TOLD.INSTRUMENT_ID)
-                        .orderBy(DSL.max(JOB_TOLD.ID).desc())
+                        .orderBy(
+                                DSL.max(JOB_TOLD.OPENED_AT).desc(),
+                                DSL.max(JOB_TOLD.ID).desc())
                         .fetch(JOB_TOLD.INSTRUMENT_ID),
                 sql.selectFrom(JOB_TOLD)
                         .where(JOB_TOLD.PLAYER_ID.eq(player))
-                        .orderBy(JOB_TOLD.ID.desc())
+                        .orderBy(JOB_TOLD.OPENED_AT.desc(), JOB_TOLD.ID.desc())
                         .limit(most)
                         .fetch(r -> new Work(
                                 r.getId(),

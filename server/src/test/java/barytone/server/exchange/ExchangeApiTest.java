@@ -266,6 +266,9 @@ class ExchangeApiTest {
             JsonNode page = app.get("/api/instruments/10").json();
             assertThat(page.get("visits")).hasSize(before + 2);
             assertThat(page.get("facts")).isEqualTo(facts);
+            // what was taken over is older than what was here
+            assertThat(app.get("/api/players/10").json().at("/jobs/0/id").asLong())
+                    .isEqualTo(10);
             assertThat(app.get("/api/instruments/10/figures").text()).contains("2.4000");
             JsonNode again = table(app, csv, "");
             assertThat(again.get("days").asInt()).isZero();
