@@ -160,7 +160,8 @@ class RecordsWalkTest extends BrowserWalk {
         page.keyboard().press("r");
         assertThat(page.getByLabel(Pattern.compile("^Part of a name"))).isFocused();
         page.keyboard().type("whimbrl");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Whimbrel")))
+        // while it is typed its player is found with it
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^instrument\\b.*Whimbrel")))
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Flat-top “Whimbrel”")))
                 .isVisible();
