@@ -5,8 +5,6 @@ export type Schemas = components["schemas"];
 export type JobView = Schemas["JobView"];
 export type Unit = "mm" | "thou" | "in64";
 
-type Station = Schemas["AdviceView"]["station"];
-
 export const api = createClient<paths>({ baseUrl: "" });
 
 /** What the server answers when it does not do what was asked. */
@@ -14,7 +12,7 @@ export class Problem extends Error {
   readonly status: number;
   readonly code: string | undefined;
   /** The station that it is about. */
-  readonly station: Station | undefined;
+  readonly station: string | undefined;
   /** What was probably meant, to be sent instead, and how that is spoken. */
   readonly meant: { text: string; spoken: string } | undefined;
 
@@ -23,7 +21,7 @@ export class Problem extends Error {
     detail: string,
     code?: string,
     meant?: { text: string; spoken: string },
-    station?: Station,
+    station?: string,
   ) {
     super(detail);
     this.status = status;
@@ -31,12 +29,6 @@ export class Problem extends Error {
     this.meant = meant;
     this.station = station;
   }
-}
-
-const STATIONS: readonly Station[] = ["relief", "nut", "action", "intonation", "pickups"];
-
-function stationOf(code: unknown): Station | undefined {
-  return STATIONS.find((station) => station === code);
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {
@@ -71,7 +63,7 @@ export async function answer<T>(
     typeof suggestion === "string" && typeof suggested === "string"
       ? { text: suggestion, spoken: suggested }
       : undefined,
-    stationOf(problem["station"]),
+    typeof problem["station"] === "string" ? problem["station"] : undefined,
   );
 }
 

@@ -18,6 +18,7 @@ import { saveFile, svgFile } from "../ui/svgFile";
 import type { Mark } from "./choices";
 import { Drawing } from "./Drawing";
 import { FactsOn } from "./FactsOn";
+import { DamageForm } from "./DamageForm";
 import { HurtStep } from "./HurtStep";
 import { Checklist } from "./LookStep";
 import { MarkForm, MarksOn, marksDrawn, type Placing } from "./Marks";
@@ -247,30 +248,7 @@ function Sheet({
                   onDone={() => setPlacing(null)}
                 />
               ) : damage ? (
-                <>
-                  <h2 className="text-[21px] leading-tight font-bold">{job.advice.headline}</h2>
-                  {job.advice.why.map((why) => (
-                    <p key={why} className="text-[16px]">
-                      {why}
-                    </p>
-                  ))}
-                  <div className="flex flex-wrap items-center gap-2">
-                    <Button
-                      strong
-                      onClick={() =>
-                        void send((stamp, where) =>
-                          api.POST("/api/jobs/{id}/damage-agreed", {
-                            params: where,
-                            body: { ...stamp },
-                          }),
-                        )
-                      }
-                    >
-                      {job.advice.follow ?? "Agreed: go on"}
-                    </Button>
-                    <PhotoStrip job={job.id} closed={job.closed} />
-                  </div>
-                </>
+                <DamageForm job={job} send={send} />
               ) : (
                 <>
                   <p className="text-[16px]">

@@ -7,7 +7,6 @@ import { statedOf } from "../intake/facts";
 import { AirForm } from "../job/AirForm";
 import type { Send } from "../job/useJob";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
-import { stringsOf } from "./choices";
 import { Pills } from "./Pills";
 
 /** The air that the instrument comes from and stands in, and what it says. */
@@ -35,6 +34,7 @@ export function AirStep({ job, send, working }: { job: JobView; send: Send; work
 interface Planned {
   change: boolean;
   set: string;
+  tuning: string;
   age: string;
   by: string;
   missing: number[];
@@ -50,6 +50,7 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
     values: before ?? {
       change: true,
       set: job.instrument.strings,
+      tuning: "",
       age: "",
       by: "",
       missing: [],
@@ -61,20 +62,23 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
   const change = useWatch({ control: form.control, name: "change" });
   const missing = useWatch({ control: form.control, name: "missing" });
   const set = useDeferredValue(useWatch({ control: form.control, name: "set" }).trim());
+  const tuning = useDeferredValue(useWatch({ control: form.control, name: "tuning" }).trim());
+  const other = change && set !== "" && set !== job.instrument.strings;
+  const retuned = tuning !== "" && tuning !== job.instrument.tuning;
   const sets = useQuery({
     queryKey: ["string-sets"],
     queryFn: () => answer(api.GET("/api/string-sets")),
   });
-  const fitting = (sets.data ?? []).filter((one) => one.strings === stringsOf(job).length);
+  const fitting = (sets.data ?? []).filter((one) => one.strings === job.arrival.names.length);
   const forecast = useQuery({
-    queryKey: ["strings forecast", job.id, job.seq, unit, set],
+    queryKey: ["strings forecast", job.id, job.seq, unit, change, set, tuning],
     queryFn: () =>
       answer(
         api.GET("/api/jobs/{id}/strings-forecast", {
-          params: { path: { id: job.id }, query: { unit, set } },
+          params: { path: { id: job.id }, query: { unit, set: change ? set : "", tuning } },
         }),
       ),
-    enabled: change && set !== "" && set !== job.instrument.strings,
+    enabled: other || retuned,
     retry: false,
   });
   const plan = (typed: Planned) =>
@@ -89,7 +93,8 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
   const putOn = async (strings: string, sure: boolean) => {
     setTrouble(null);
     try {
-      const facts = { ...statedOf(job.instrument), strings };
+      const stated = statedOf(job.instrument);
+      const facts = { ...stated, strings, tuning: retuned ? tuning : stated.tuning };
       const saved = await answer(
         api.PUT("/api/jobs/{id}/instrument", {
           params: { path: { id: job.id }, query: { unit } },
@@ -144,7 +149,14 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
             <TextInput maxLength={200} {...form.register("set")} />
           </Field>
         )}
-        <div className="grid grid-cols-2 gap-3">
+        <div className="grid grid-cols-3 gap-3">
+          <Field label="Another tuning, low to high">
+            <TextInput
+              maxLength={200}
+              placeholder={job.instrument.tuning}
+              {...form.register("tuning")}
+            />
+          </Field>
           <Field label="Age of what is on it">
             <TextInput maxLength={200} {...form.register("age")} />
           </Field>
@@ -154,7 +166,7 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
         </div>
         <Pills
           label="Missing now (readings are provisional until the set is whole)"
-          choices={stringsOf(job)}
+          choices={job.arrival.names}
           chosen={missing}
           onChange={(gone) => form.setValue("missing", gone, { shouldDirty: true })}
         />
@@ -185,16 +197,16 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
           <TroubleOrQuestion
             problem={trouble}
             onMeant={(strings) => void putOn(strings, false)}
-            onSure={() => void putOn(form.getValues("set"), true)}
+            onSure={() => void putOn(other ? set : job.instrument.strings, true)}
           />
         )}
         <div className="flex flex-wrap gap-2">
           <Button strong type="submit" disabled={job.closed}>
             Note it
           </Button>
-          {change && set !== "" && set !== job.instrument.strings && !job.closed && (
-            <Button onClick={() => void putOn(form.getValues("set"), false)}>
-              They are on now
+          {(other || retuned) && !job.closed && (
+            <Button onClick={() => void putOn(other ? set : job.instrument.strings, false)}>
+              {other ? "They are on now" : "It is tuned so now"}
             </Button>
           )}
         </div>

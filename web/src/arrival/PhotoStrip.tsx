@@ -17,6 +17,7 @@ export function PhotoStrip({
   const { photos, add, remove } = usePhotos(job);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(0);
+  const [note, setNote] = useState("");
   const [gone, setGone] = useState<number | null>(null);
   const shown = photos.filter((p) => mark === undefined || p.mark === mark);
   const take = async (files: readonly File[]) => {
@@ -25,9 +26,10 @@ export function PhotoStrip({
       setBusy((n) => n + 1);
       // one after the other: a bad one leaves the others
       // oxlint-disable-next-line no-await-in-loop
-      await add(file, mark).catch((error: unknown) => setTrouble(asProblem(error).message));
+      await add(file, note, mark).catch((error: unknown) => setTrouble(asProblem(error).message));
       setBusy((n) => n - 1);
     }
+    setNote("");
   };
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -54,6 +56,19 @@ export function PhotoStrip({
         <Button onClick={() => void remove(gone, false).then(() => setGone(null))}>
           Put the photo back
         </Button>
+      )}
+      {!closed && (
+        <input
+          aria-label="What the next photo shows"
+          placeholder="what it shows"
+          autoComplete="off"
+          maxLength={200}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          // the photo is sent by itself, not with the form around it
+          onKeyDown={(event) => event.key === "Enter" && event.preventDefault()}
+          className="min-h-11 w-36 rounded-md border-[1.5px] border-line-strong bg-white px-2 text-[16px]"
+        />
       )}
       {!closed && (
         <label className="eases flex min-h-11 cursor-pointer items-center rounded-lg border-[1.5px] border-line-strong bg-paper px-4 font-semibold focus-within:outline-3 focus-within:outline-indigo hover:bg-white">

@@ -34,12 +34,13 @@ describe("what arrived, on its drawing", () => {
     await user.click(screen.getByRole("button", { name: "buzzes" }));
     await user.click(screen.getByRole("button", { name: "6 E" }));
     await user.click(screen.getByRole("button", { name: /Air/ }));
-    await waitFor(() => expect(sent("/hurt")).toHaveLength(1));
+    // the words as soon as their field is left, the marks when the step is
+    await waitFor(() => expect(sent("/hurt")).toHaveLength(2));
     expect(sent("/hurt")[0]).toMatchObject({
       words: expect.stringContaining("Since the ferry"),
-      signs: ["buzzes"],
-      strings: [6],
+      signs: [],
     });
+    expect(sent("/hurt")[1]).toMatchObject({ signs: ["buzzes"], strings: [6] });
   });
 
   it("looks from head to tail with one key for each spot, and asks what is not right", async () => {
@@ -76,6 +77,73 @@ describe("what arrived, on its drawing", () => {
     });
   });
 
+  it("keeps what was marked when the window is left", async () => {
+    const user = await sheet("hurt");
+    await user.click(await screen.findByRole("button", { name: "stiff" }));
+    Object.defineProperty(document, "visibilityState", { value: "hidden", configurable: true });
+    fireEvent(document, new Event("visibilitychange"));
+    Object.defineProperty(document, "visibilityState", { value: "visible", configurable: true });
+    await waitFor(() => expect(sent("/hurt")[0]).toMatchObject({ signs: ["stiff"] }));
+  });
+
+  it("takes nothing down on a closed job", async () => {
+    await sheet("hurt", sample("eider").replace('"closed":false', '"closed":true'));
+    const words = await screen.findByLabelText("What the player says, in their own words");
+    expect(words.closest("fieldset")?.disabled).toBe(true);
+    expect(screen.queryByRole("button", { name: "Mark something on the drawing" })).toBeNull();
+  });
+
+  it("says what was agreed about damage, and how", async () => {
+    const damaged = sample("eider").replace(
+      /"advice":\{"kind":"[^"]*"/,
+      '"advice":{"kind":"damage"',
+    );
+    const user = await sheet("look", damaged);
+    await user.type(
+      await screen.findByLabelText("What was agreed, and how"),
+      "glued first, by telephone{Enter}",
+    );
+    await waitFor(() =>
+      expect(sent("/damage-agreed")[0]).toMatchObject({ how: "glued first, by telephone" }),
+    );
+  });
+
+  it("changes and takes off a mark that is on the drawing", async () => {
+    const marked = sample("eider").replace(
+      '"marks":[]',
+      '"marks":[{"event":4,"kind":"dent","text":"dent, a keepsake","side":"back","x":0.7,"y":0.4,"note":"a keepsake","stops":false}]',
+    );
+    const user = await sheet("look", marked);
+    theServer.on("POST /api/jobs/10/*", { json: marked });
+    expect(screen.queryByRole("button", { name: "Mark: dent, a keepsake" })).toBeNull();
+    await user.click(await screen.findByRole("button", { name: "back" }));
+    await user.click(screen.getByRole("button", { name: "Mark: dent, a keepsake" }));
+    const form = within(screen.getByRole("form", { name: "The mark" }));
+    await user.selectOptions(form.getByLabelText("What is seen there"), "crack");
+    await user.click(form.getByRole("button", { name: "Mark it" }));
+    await waitFor(() =>
+      expect(sent("/condition")[0]).toMatchObject({ kind: "crack", side: "back", instead: 4 }),
+    );
+    await user.click(screen.getByRole("button", { name: "Mark: dent, a keepsake" }));
+    await user.click(screen.getByRole("button", { name: "Take it off" }));
+    await waitFor(() => expect(sent("/condition/gone")[0]).toMatchObject({ event: 4 }));
+  });
+
+  it("corrects a fact on the drawing of a job at once", async () => {
+    const user = await sheet("who");
+    theServer.on("PUT /api/jobs/10/instrument", { json: sample("eider") });
+    await user.click(await screen.findByRole("button", { name: /^Body joint/ }));
+    const joint = await screen.findByLabelText("Body joint at fret");
+    await user.clear(joint);
+    await user.type(joint, "12{Enter}");
+    await waitFor(() =>
+      expect(theServer.to("/instrument")[0]?.body).toMatchObject({
+        facts: { bodyJointFret: 12 },
+        sure: false,
+      }),
+    );
+  });
+
   it("says a refused photo in the server's words and goes on with the next", async () => {
     const user = await sheet("look");
     let asked = 0;
@@ -87,6 +155,7 @@ describe("what arrived, on its drawing", () => {
             json: '[{"id":7,"job":10,"picture":3,"width":4,"height":3,"note":"","at":"2031-02-03T10:20:00Z"}]',
           },
     );
+    await user.type(screen.getByLabelText("What the next photo shows"), "tail{Enter}");
     await user.upload(screen.getByLabelText("Photo"), [
       new File(["x"], "first.png", { type: "image/png" }),
       new File(["y"], "second.png", { type: "image/png" }),
@@ -95,6 +164,15 @@ describe("what arrived, on its drawing", () => {
     expect((await screen.findByRole("img", { name: "Photo 7" })).getAttribute("src")).toBe(
       "/api/photos/3?small=true",
     );
+    expect(theServer.sent.at(-1)?.query.get("note")).toBe("tail");
+    theServer.on("PUT /api/jobs/10/photos/7/removed", (put) => ({
+      json: JSON.stringify(put.body).includes("true")
+        ? "[]"
+        : '[{"id":7,"job":10,"picture":3,"width":4,"height":3,"note":"tail","at":"2031-02-03T10:20:00Z"}]',
+    }));
+    await user.click(screen.getByRole("button", { name: "Take photo 7 off" }));
+    await user.click(await screen.findByRole("button", { name: "Put the photo back" }));
+    expect(await screen.findByRole("img", { name: "tail" })).toBeTruthy();
   });
 
   it("tells what other strings will change before they go on", async () => {
@@ -106,12 +184,15 @@ describe("what arrived, on its drawing", () => {
     expect(table.querySelectorAll("option")).toHaveLength(2);
     await user.selectOptions(table, "Ferry bronze: 13 17 26b 35b 45b 56b");
     expect(await screen.findByText("They pull 62 N more.")).toBeTruthy();
+    await user.type(screen.getByLabelText("Another tuning, low to high"), "D G C F A D");
+    await waitFor(() => expect(theServer.sent.at(-1)?.query.get("tuning")).toBe("D G C F A D"));
     await user.click(screen.getByRole("button", { name: "2 B" }));
     await user.click(screen.getByRole("button", { name: "Note it" }));
     await waitFor(() =>
       expect(sent("/strings-plan")[0]).toMatchObject({
         change: true,
         set: "13 17 26b 35b 45b 56b",
+        tuning: "D G C F A D",
         missing: [2],
       }),
     );

@@ -12,12 +12,3 @@ export function useArrivalChoices() {
     staleTime: Infinity,
   }).data;
 }
-
-/** The strings of an instrument as they are told, the lowest first. */
-export function stringsOf(job: JobView): { code: number; label: string }[] {
-  const names = job.instrument.tuning.split(" ");
-  return names.map((name, i) => {
-    const code = names.length - i;
-    return { code, label: `${String(code)} ${name.replace(/\d/g, "")}` };
-  });
-}

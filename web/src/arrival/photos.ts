@@ -18,13 +18,13 @@ export function usePhotos(job: number) {
   return {
     photos: all.data ?? [],
     /** Keeps a file; throws the problem in the server's words. */
-    add: async (file: File, mark?: number) => {
+    add: async (file: File, note: string, mark?: number) => {
       try {
         const kept = await answer(
           api.POST("/api/jobs/{id}/photos", {
             params: {
               path: { id: job },
-              query: { key: requestKey(), ...(mark === undefined ? {} : { mark }) },
+              query: { key: requestKey(), note, ...(mark === undefined ? {} : { mark }) },
             },
             headers: { "Content-Type": file.type === "" ? "application/octet-stream" : file.type },
             body: "",

@@ -2695,6 +2695,8 @@ export interface components {
             marks: components["schemas"]["MarkView"][];
             /** @description what is not done yet, in a sentence; empty when all is */
             missing: string;
+            /** @description of the strings, the lowest first */
+            names: components["schemas"]["StringName"][];
             /** @description why readings are of a set that is not whole; null when it is */
             provisional?: string;
             /** @description what is said to the player before the work; null when there is nothing */
@@ -5165,6 +5167,12 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description A string as it is spoken of: 6 E. */
+        StringName: {
+            /** Format: int32 */
+            code: number;
+            label: string;
+        };
         StringPull: {
             /** Format: double */
             frequency: number;
@@ -5210,8 +5218,10 @@ export interface components {
             set?: string;
             /** @description whether what is on it is for trying only */
             trial: boolean;
+            /** @description another one, lowest string first; empty when it stays */
+            tuning?: string;
         };
-        /** @description Which strings it is to have. */
+        /** @description Which strings it is to have, and in which tuning; empty where it stays. */
         StringsView: {
             age: string;
             by: string;
@@ -5219,6 +5229,7 @@ export interface components {
             missing: number[];
             set: string;
             trial: boolean;
+            tuning: string;
         };
         StyleChoice: {
             /** @enum {string} */

@@ -5,6 +5,36 @@ import { Field, Select, TextInput } from "../ui/controls";
 import { pick } from "../ui/pick";
 import type { Facts } from "./facts";
 
+/** What can be chosen, and how it is told. */
+type Words<T extends string> = readonly (readonly [code: T, label: string])[];
+
+const RODS: Words<Facts["rod"]> = [
+  ["single", "single action"],
+  ["double", "double action"],
+  ["none", "no rod"],
+];
+const ENDS: Words<Facts["access"]> = [
+  ["headstock", "the headstock"],
+  ["heel", "the heel"],
+  ["sound-hole", "the sound hole"],
+];
+const JOINTS: Words<NonNullable<Facts["joint"]>> = [
+  ["bolted", "bolt-on"],
+  ["set", "set"],
+  ["through", "through"],
+];
+const NUTS: Words<NonNullable<Facts["nut"]>> = [
+  ["bone", "bone"],
+  ["plastic", "plastic"],
+  ["brass", "brass"],
+  ["graphite", "graphite-like"],
+  ["composite", "composite"],
+];
+
+function worded<T extends string>(words: Words<T>, code: T | null | undefined): string {
+  return words.find(([c]) => c === code)?.[1] ?? "";
+}
+
 export interface GroupProps {
   facts: Facts;
   set: (change: Partial<Facts>) => void;
@@ -118,9 +148,11 @@ function Joint({ facts, set }: GroupProps) {
             set({ joint: pick(e.target.value, ["bolted", "set", "through"] as const, "set") })
           }
         >
-          <option value="bolted">bolt-on</option>
-          <option value="set">set</option>
-          <option value="through">through</option>
+          {JOINTS.map(([code, label]) => (
+            <option key={code} value={code}>
+              {label}
+            </option>
+          ))}
         </Select>
       </Field>
     </>
@@ -137,9 +169,11 @@ function Rod({ facts, set }: GroupProps) {
             set({ rod: pick(e.target.value, ["single", "double", "none"], facts.rod) })
           }
         >
-          <option value="single">single action</option>
-          <option value="double">double action</option>
-          <option value="none">none</option>
+          {RODS.map(([code, label]) => (
+            <option key={code} value={code}>
+              {label}
+            </option>
+          ))}
         </Select>
       </Field>
       <Field label="Rod is turned at">
@@ -150,9 +184,11 @@ function Rod({ facts, set }: GroupProps) {
             set({ access: pick(e.target.value, ["headstock", "heel", "sound-hole"], facts.access) })
           }
         >
-          <option value="headstock">the headstock</option>
-          <option value="heel">the heel</option>
-          <option value="sound-hole">the sound hole</option>
+          {ENDS.map(([code, label]) => (
+            <option key={code} value={code}>
+              {label}
+            </option>
+          ))}
         </Select>
       </Field>
     </>
@@ -254,11 +290,11 @@ function Nut({ facts, set }: GroupProps) {
             })
           }
         >
-          <option value="bone">bone</option>
-          <option value="plastic">plastic</option>
-          <option value="brass">brass</option>
-          <option value="graphite">graphite-like</option>
-          <option value="composite">composite</option>
+          {NUTS.map(([code, label]) => (
+            <option key={code} value={code}>
+              {label}
+            </option>
+          ))}
         </Select>
       </Field>
       <Field label="Nut width" hint="mm">
@@ -314,22 +350,6 @@ export function useBridges() {
   });
 }
 
-const RODS: Record<Facts["rod"], string> = {
-  single: "single action",
-  double: "double action",
-  none: "no rod",
-};
-const ACCESS: Record<Facts["access"], string> = {
-  headstock: "at the head",
-  heel: "at the heel",
-  "sound-hole": "at the sound hole",
-};
-const JOINTS: Record<NonNullable<Facts["joint"]>, string> = {
-  bolted: "bolt-on",
-  set: "set",
-  through: "through",
-};
-
 function measure(text: string): string {
   return /^[\d.,]+$/.test(text.trim()) ? `${text.trim()} mm` : text;
 }
@@ -345,25 +365,23 @@ export const GROUPS: readonly FactGroup[] = [
   {
     code: "nut",
     label: "Nut",
-    told: (f) =>
-      [f.nut === "graphite" ? "graphite-like" : f.nut, measure(f.nutWidth ?? "")]
-        .filter(Boolean)
-        .join(", "),
+    told: (f) => [worded(NUTS, f.nut), measure(f.nutWidth ?? "")].filter(Boolean).join(", "),
     Fields: Nut,
   },
   { code: "scale", label: "Scale length", told: (f) => measure(f.scaleLength), Fields: Scale },
   {
     code: "joint",
     label: "Body joint",
-    told: (f) => `fret ${String(f.bodyJointFret)}${f.joint == null ? "" : `, ${JOINTS[f.joint]}`}`,
+    told: (f) =>
+      [`fret ${String(f.bodyJointFret)}`, worded(JOINTS, f.joint)].filter(Boolean).join(", "),
     Fields: Joint,
   },
   { code: "bridge", label: "Bridge", told: (f) => f.bridge ?? "", Fields: Bridge },
   {
     code: "rod",
     label: "Rod",
-    told: (f) => RODS[f.rod],
-    where: (f) => (f.rod === "none" ? "" : ACCESS[f.access]),
+    told: (f) => worded(RODS, f.rod),
+    where: (f) => (f.rod === "none" ? "" : `at ${worded(ENDS, f.access)}`),
     Fields: Rod,
   },
   {

@@ -55,7 +55,7 @@ export function Notices({
   /** The air as it was read last. */
   air: JobView["air"];
   /** Work that was not agreed on was to be noted; agreed on since, it can be. */
-  outside: { text: string; onAgreed: () => void; onClose: () => void } | null;
+  outside: { text: string; onAgreed: (how: string) => void; onClose: () => void } | null;
 }) {
   const [seen, setSeen] = useState<string | null>(null);
   return (
@@ -75,7 +75,8 @@ export function Notices({
           text={outside.text}
           urgent
           actions={[
-            ["Agreed by telephone", outside.onAgreed],
+            ["Agreed by telephone", () => outside.onAgreed("by telephone")],
+            ["Agreed at the counter", () => outside.onAgreed("at the counter")],
             ["Not agreed", outside.onClose],
           ]}
         />

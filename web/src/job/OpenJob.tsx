@@ -3,6 +3,7 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
+import { ROOMS } from "../stations/registry";
 import type { Open, Station } from "../stations/room";
 import { JobBar } from "./JobBar";
 import { JobPanels } from "./JobPanels";
@@ -92,17 +93,15 @@ export function OpenJob({
     },
   });
 
-  const agreeToo = (more: Station | undefined) => {
-    if (more === undefined) return;
+  /** The station that was not agreed on, when that is what went wrong. */
+  const outside =
+    problem?.code === "outside" ? ROOMS.find((r) => r.station === problem.station) : undefined;
+  const agreeToo = (more: Station, how: string) =>
     void send((stamp, params) =>
-      api.POST("/api/jobs/{id}/agreed-too", {
-        params,
-        body: { ...stamp, station: more, how: "by telephone" },
-      }),
+      api.POST("/api/jobs/{id}/agreed-too", { params, body: { ...stamp, station: more, how } }),
     );
-  };
   const section = job.sections.find((s) => s.string === string) ?? job.sections[0];
-  const told = open === null && problem?.code !== "outside" ? problem : null;
+  const told = open === null && outside === undefined ? problem : null;
   return (
     <>
       <JobBar job={job} refetch={refetch} onOpen={setOpen} />
@@ -118,10 +117,10 @@ export function OpenJob({
         clearUnfit={() => setUnfit(undefined)}
         air={job.closed ? undefined : job.air}
         outside={
-          problem?.code === "outside" && problem.station !== undefined
+          problem !== null && outside !== undefined
             ? {
                 text: problem.message,
-                onAgreed: () => agreeToo(problem.station),
+                onAgreed: (how) => agreeToo(outside.station, how),
                 onClose: clearProblem,
               }
             : null

@@ -1,7 +1,6 @@
 import { useRef, useState } from "react";
 import { api, type JobView } from "../app/api";
 import { Pills } from "../arrival/Pills";
-import { stringsOf } from "../arrival/choices";
 import type { PanelProps } from "../job/SettingForm";
 import { Button, Field, TextInput, Trouble } from "../ui/controls";
 
@@ -27,7 +26,7 @@ const PLUCKS: readonly { code: Pluck; label: string }[] = [
 /** The instrument is played through: a key where something is heard, Space goes on. */
 export function PlayOffPanel({ job, send, trouble }: PanelProps) {
   const view = job.playOff;
-  const strings = stringsOf(job);
+  const strings = job.arrival.names;
   const [pluck, setPluck] = useState<Pluck>("normal");
   const [plugged, setPlugged] = useState(false);
   const [at, setAt] = useState({ row: 0, fret: 0 });

@@ -212,6 +212,11 @@ public record InstrumentSpec(
 
     /** The tuning as it is spoken, lowest string first, with octaves. */
     public String tuningText() {
+        return tuningText(tuning);
+    }
+
+    /** A tuning as it is spoken of, lowest string first. */
+    public static String tuningText(List<Pitch> tuning) {
         return String.join(" ", tuning.reversed().stream().map(Pitch::toString).toList());
     }
 }

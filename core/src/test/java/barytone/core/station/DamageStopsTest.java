@@ -76,10 +76,10 @@ class DamageStopsTest extends PaperJob {
 
     @Test
     void whatWasReadWithoutAllStringsIsReadAgainWithTheWholeSet() {
-        add(new JobEvent.StringsPlanned(new StringsPlan(false, "", "", "", List.of(2, 3, 4, 5), false)));
+        add(new JobEvent.StringsPlanned(new StringsPlan(false, "", "", "", "", List.of(2, 3, 4, 5), false)));
         good();
         assertThat(state().arrival().provisional()).isTrue();
-        add(new JobEvent.StringsPlanned(new StringsPlan(true, "", "", "", List.of(), false)));
+        add(new JobEvent.StringsPlanned(new StringsPlan(true, "", "", "", "", List.of(), false)));
         assertThat(state().arrival().provisional()).isFalse();
         assertThat(advice()).isInstanceOf(Advice.Retune.class);
         add(new JobEvent.Retuned());

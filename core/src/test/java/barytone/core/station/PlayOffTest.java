@@ -2,6 +2,7 @@ package barytone.core.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.core.instrument.InstrumentKind;
 import barytone.core.job.JobEvent;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
@@ -43,7 +44,7 @@ class PlayOffTest extends PaperJob {
         assertThat(advice()).isEqualTo(before);
         // on a board that turns out to be shorter it is no note
         heard(5, 22, NoteMark.BUZZ, Pluck.HARD);
-        spec = barytone.core.instrument.InstrumentKind.FLAT_TOP.usual();
+        spec = InstrumentKind.FLAT_TOP.usual();
         assertThat(state().playOff().heard()).hasSize(1);
         assertThat(state().unfit()).hasSize(1);
     }

@@ -106,6 +106,7 @@ class ArrivalController {
      * Which strings it is to have.
      *
      * @param set which ones, string 1 first; empty when they stay, or nobody has chosen yet
+     * @param tuning another one, lowest string first; empty when it stays
      * @param missing the strings that are not on it
      * @param trial whether what is on it is for trying only
      */
@@ -114,6 +115,7 @@ class ArrivalController {
             @RequestKey String key,
             boolean change,
             @Nullable String set,
+            @Nullable String tuning,
             @Nullable String age,
             @Nullable String by,
             List<Integer> missing,
@@ -190,6 +192,7 @@ class ArrivalController {
     JobView planStrings(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody StringsTyped asked) {
         String set = optional("set", asked.set());
+        String tuning = optional("tuning", asked.tuning());
         String age = optional("age", asked.age());
         String by = optional("by", asked.by());
         return desk.add(id, unit, asked, job -> {
@@ -200,6 +203,7 @@ class ArrivalController {
             return new JobEvent.StringsPlanned(new StringsPlan(
                     asked.change(),
                     asked.change() && !set.isEmpty() ? typed(job, set).text() : "",
+                    tuning.isEmpty() ? "" : InstrumentSpec.tuningText(tuned(job, tuning)),
                     age,
                     by,
                     asked.missing(),
@@ -221,12 +225,9 @@ class ArrivalController {
             @RequestParam(defaultValue = "") String tuning) {
         OpenedJob job = desk.open(id);
         InstrumentSpec spec = job.state().spec();
-        List<Pitch> notes =
-                tuning.isBlank() ? spec.tuning() : InstrumentSpec.parseTuning(optional("tuning", tuning), spec.kind());
-        if (notes.size() != spec.strings())
-            throw Allowed.broken("tuning", notes.size() + " notes", spec.strings() + " notes, the lowest string first");
         StringSet strings = set.isBlank() ? spec.fittings().strings() : typed(job, optional("set", set));
-        return desk.foretold(id, Units.ofCode(unit), strings, notes);
+        List<Pitch> notes = tuning.isBlank() ? spec.tuning() : tuned(job, optional("tuning", tuning));
+        return desk.foretold(job, Units.ofCode(unit), strings, notes);
     }
 
     private static StringSet typed(OpenedJob job, String set) {
@@ -237,6 +238,14 @@ class ArrivalController {
         return typed;
     }
 
+    private static List<Pitch> tuned(OpenedJob job, String tuning) {
+        InstrumentSpec spec = job.state().spec();
+        List<Pitch> notes = InstrumentSpec.parseTuning(tuning, spec.kind());
+        if (notes.size() != spec.strings())
+            throw Allowed.broken("tuning", notes.size() + " notes", spec.strings() + " notes, the lowest string first");
+        return notes;
+    }
+
     private static long marked(OpenedJob job, long event) {
         if (!job.state().arrival().marks().containsKey(event))
             throw Allowed.broken("event", event, "a mark that is on the drawing");
@@ -244,6 +253,6 @@ class ArrivalController {
     }
 
     private static String optional(String field, @Nullable String text) {
-        return Texts.of(field, text == null ? "" : text, 0, LONGEST);
+        return Texts.optional(field, text, LONGEST);
     }
 }

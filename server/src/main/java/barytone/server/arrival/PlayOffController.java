@@ -83,7 +83,7 @@ class PlayOffController {
     JobView acceptHeard(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody AcceptedTyped asked) {
         String by = Texts.of("by", asked.by(), 1, LONGEST);
-        String how = Texts.of("how", asked.how() == null ? "" : asked.how(), 0, LONGEST);
+        String how = Texts.optional("how", asked.how(), LONGEST);
         return desk.add(id, unit, asked, job -> {
             if (job.state().playOff().open().isEmpty())
                 throw Allowed.broken("heard", "nothing", "something that is heard and not accepted yet");

@@ -4,7 +4,6 @@ import barytone.core.quantity.Allowed;
 import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
-import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -38,6 +37,8 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamWriteFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -59,7 +60,10 @@ class Exchange {
     private final Clock clock;
     private final TransactionTemplate whole;
     private final TransactionTemplate each;
-    private final JsonMapper mapper = JsonMapper.builder()
+    private final JsonMapper mapper = JsonMapper.builder(JsonFactory.builder()
+                    // files follow the records in a zip
+                    .disable(StreamWriteFeature.AUTO_CLOSE_TARGET)
+                    .build())
             .enable(SerializationFeature.INDENT_OUTPUT)
             // one record is read out of many
             .disable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
@@ -91,7 +95,7 @@ class Exchange {
     /** Writes the records of a choice, one after the other. */
     void writeRecords(Chosen what, OutputStream to) {
         whole.executeWithoutResult(status -> {
-            try (JsonGenerator json = mapper.createGenerator(Kept.open(to))) {
+            try (JsonGenerator json = mapper.createGenerator(to)) {
                 json.writeStartObject();
                 json.writeStringProperty("format", FORMAT);
                 json.writeNumberProperty("version", VERSION);
@@ -124,27 +128,6 @@ class Exchange {
                 }
             });
         zip.finish();
-    }
-
-    /** A stream that whoever writes records leaves open: more follows them. */
-    private static final class Kept extends FilterOutputStream {
-        private Kept(OutputStream out) {
-            super(out);
-        }
-
-        static OutputStream open(OutputStream out) {
-            return new Kept(out);
-        }
-
-        @Override
-        public void write(byte[] bytes, int from, int length) throws IOException {
-            out.write(bytes, from, length);
-        }
-
-        @Override
-        public void close() throws IOException {
-            flush();
-        }
     }
 
     /** The records of a file, read anew for each section: all at once they are more than the memory holds. */

@@ -18,9 +18,6 @@ import barytone.server.job.JobRegister;
 import barytone.server.job.Words;
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,12 +26,12 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -247,11 +244,12 @@ class ReadingsTable {
     /** Whether anything of a day was taken. */
     private boolean visit(
             long instrument, LocalDate day, List<Row> rows, LengthUnit unit, Taken taken, List<RefusedRow> refused) {
-        String key = key(instruments.uid(instrument)
-                + day
-                + rows.stream()
-                        .map(r -> r.station() + " " + r.string() + " " + r.typed() + unit)
-                        .toList());
+        String key = "table-"
+                + DigestUtils.sha256Hex(instruments.uid(instrument)
+                        + day
+                        + rows.stream()
+                                .map(r -> r.station() + " " + r.string() + " " + r.typed() + unit)
+                                .toList());
         if (log.known(key)) {
             taken.here++;
             return true;
@@ -301,14 +299,5 @@ class ReadingsTable {
         ReadingBounds.of(method).check("reading", gap.shown(), unit);
         return new JobEvent.ReadingTaken(
                 row.string(), method, state.tool(row.station()), gap, state.position(row.station()), row.typed(), unit);
-    }
-
-    private static String key(String content) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(content.getBytes(StandardCharsets.UTF_8));
-            return "table-" + HexFormat.of().formatHex(hash).substring(0, 40);
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
     }
 }

@@ -90,8 +90,8 @@ class AgreementController {
                 blank(asked.worth()) ? null : (Long) money.parse("worth", String.valueOf(asked.worth())),
                 shop.askShare(),
                 promised,
-                Texts.of("acceptedBy", asked.acceptedBy() == null ? "" : asked.acceptedBy(), 0, LONGEST),
-                Texts.of("acceptedHow", asked.acceptedHow() == null ? "" : asked.acceptedHow(), 0, LONGEST));
+                Texts.optional("acceptedBy", asked.acceptedBy(), LONGEST),
+                Texts.optional("acceptedHow", asked.acceptedHow(), LONGEST));
         return desk.add(id, unit, asked, job -> {
             // what was promised before and is past by now may stay; nothing new is promised for a day that is over
             boolean stands = promised != null && promised.equals(before(job));

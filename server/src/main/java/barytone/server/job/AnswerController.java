@@ -149,7 +149,7 @@ class AnswerController {
     @PostMapping("/agreed-too")
     JobView agreeToo(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody AgreedTooTyped asked) {
-        String how = Texts.of("how", asked.how() == null ? "" : asked.how(), 0, LONGEST_HOW);
+        String how = Texts.optional("how", asked.how(), LONGEST_HOW);
         return desk.add(id, unit, asked, job -> new JobEvent.AgreedToo(asked.station(), how));
     }
 

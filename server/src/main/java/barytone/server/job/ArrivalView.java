@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks what was seen, in the order in which it was marked
  * @param spots what is looked at from head to tail
  * @param strings null while nothing was said of them
+ * @param names of the strings, the lowest first
  * @param sayBefore what is said to the player before the work; null when there is nothing
  * @param provisional why readings are of a set that is not whole; null when it is
  */
@@ -28,6 +29,7 @@ public record ArrivalView(
         List<MarkView> marks,
         List<SpotView> spots,
         @Nullable StringsView strings,
+        List<StringName> names,
         @Nullable String sayBefore,
         @Nullable String provisional) {
     /**
@@ -88,7 +90,10 @@ public record ArrivalView(
     public record SpotView(
             Spot spot, String label, @Nullable SpotState state, String note, String told) {}
 
-    /** Which strings it is to have. */
+    /** A string as it is spoken of: 6 E. */
+    public record StringName(int code, String label) {}
+
+    /** Which strings it is to have, and in which tuning; empty where it stays. */
     public record StringsView(
-            boolean change, String set, String age, String by, List<Integer> missing, boolean trial) {}
+            boolean change, String set, String tuning, String age, String by, List<Integer> missing, boolean trial) {}
 }

@@ -15,6 +15,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -56,7 +57,16 @@ final class ArrivalWords {
                 plan == null
                         ? null
                         : new ArrivalView.StringsView(
-                                plan.change(), plan.set(), plan.age(), plan.by(), plan.missing(), plan.trial()),
+                                plan.change(),
+                                plan.set(),
+                                plan.tuning(),
+                                plan.age(),
+                                plan.by(),
+                                plan.missing(),
+                                plan.trial()),
+                spec.everyString().reversed().stream()
+                        .map(s -> new ArrivalView.StringName(s, s + " " + spec.stringName(s)))
+                        .toList(),
                 sayBefore(job),
                 provisional(arrival, spec));
     }
@@ -139,13 +149,13 @@ final class ArrivalWords {
     }
 
     private static String told(SpotLook look) {
-        return look.note().isEmpty()
-                ? look.state().label()
-                : look.state() == SpotState.FINE
-                        ? look.state().label() + ", " + look.note()
-                        : look.state() == SpotState.FIXED
-                                ? look.note() + ", " + look.state().label()
-                                : look.note();
+        String state = look.state().label();
+        if (look.note().isEmpty()) return state;
+        return switch (look.state()) {
+            case FINE -> state + ", " + look.note();
+            case WRONG -> look.note();
+            case FIXED -> look.note() + ", " + state;
+        };
     }
 
     /** What was seen, with its note. */
@@ -169,7 +179,7 @@ final class ArrivalWords {
     static List<String> fixed(Arrival arrival) {
         return arrival.looks().values().stream()
                 .filter(look -> look.state() == SpotState.FIXED)
-                .sorted(java.util.Comparator.comparing(SpotLook::spot))
+                .sorted(Comparator.comparing(SpotLook::spot))
                 .map(look -> look.spot().label() + ": " + (look.note().isEmpty() ? "put right" : look.note())
                         + ", for nothing")
                 .toList();
@@ -215,6 +225,7 @@ final class ArrivalWords {
     private static String plan(StringsPlan plan) {
         List<String> said = new ArrayList<>();
         said.add(plan.change() ? "change" + (plan.set().isEmpty() ? "" : " to " + plan.set()) : "keep");
+        if (!plan.tuning().isEmpty()) said.add("tuned " + plan.tuning());
         if (!plan.by().isEmpty()) said.add("from " + plan.by());
         if (!plan.age().isEmpty()) said.add("now on: " + plan.age());
         if (!plan.missing().isEmpty())

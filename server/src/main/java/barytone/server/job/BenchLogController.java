@@ -107,7 +107,7 @@ class BenchLogController {
     JobView setFollowUp(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody FollowUpTyped asked) {
         LocalDate day = Typed.day("day", asked.day());
-        String why = Texts.of("why", asked.why() == null ? "" : asked.why(), 0, LONGEST);
+        String why = Texts.optional("why", asked.why(), LONGEST);
         return desk.add(id, unit, asked, job -> new JobEvent.FollowUpSet(day, why));
     }
 }

@@ -1,14 +1,11 @@
 package barytone.server.job;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
@@ -36,6 +33,9 @@ class JobChanges implements ResponseBodyAdvice<Object> {
 
     /** So many pages are remembered: one for each window of a busy bench. */
     private static final int REMEMBERED = 16;
+
+    /** So many letters tell pages apart. */
+    private static final int MARK = 24;
 
     private final JsonMapper mapper;
 
@@ -77,13 +77,7 @@ class JobChanges implements ResponseBodyAdvice<Object> {
 
     /** The same page has the same mark, whenever it is asked for. */
     private static String mark(JsonNode page) {
-        try {
-            byte[] digest =
-                    MessageDigest.getInstance("SHA-256").digest(page.toString().getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest, 0, 12);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return DigestUtils.sha256Hex(page.toString()).substring(0, MARK);
     }
 
     /** What changed since the page with a mark; empty when that page is not remembered any more. */

@@ -159,8 +159,8 @@ public class JobDesk {
     }
 
     /** What is expected of other strings, or of another tuning, string 1 first, before it is done. */
-    public JobView.StringsForecast foretold(long id, Units units, StringSet set, List<Pitch> tuning) {
-        return viewer(log.open(id), units).foretold(set, tuning);
+    public JobView.StringsForecast foretold(OpenedJob job, Units units, StringSet set, List<Pitch> tuning) {
+        return viewer(job, units).foretold(set, tuning);
     }
 
     /** Shows one station of it. */

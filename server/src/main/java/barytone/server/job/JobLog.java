@@ -132,12 +132,9 @@ public class JobLog {
         if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
         insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, before.seq() + 1);
+        if (event instanceof JobEvent.HurtSaid || event instanceof JobEvent.Undone || event instanceof JobEvent.Redone)
+            keepComplaint(id);
         OpenedJob now = open(id);
-        if (!Objects.equals(
-                now.state().arrival().complaint(), before.state().arrival().complaint())) {
-            keepComplaint(now);
-            now = open(id);
-        }
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
@@ -145,11 +142,17 @@ public class JobLog {
     }
 
     /** What hurts, as lists and searches tell it, follows what the log says. */
-    private void keepComplaint(OpenedJob now) {
-        Complaint said = now.state().arrival().complaint();
+    @Transactional
+    public void keepComplaint(long id) {
+        List<Stored> all = stored(id);
+        Set<Long> undone = undone(all);
+        Complaint said = null;
+        for (Stored entry : all)
+            if (entry.event() instanceof JobEvent.HurtSaid hurt && !undone.contains(entry.seq()))
+                said = hurt.complaint();
         sql.update(JOB)
                 .set(JOB.COMPLAINT_SAID, said == null ? null : ArrivalWords.complaint(said))
-                .where(JOB.ID.eq(now.job().id()))
+                .where(JOB.ID.eq(id))
                 .execute();
     }
 
@@ -223,8 +226,15 @@ public class JobLog {
         insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, seq + 1);
         // what was undone may be the closing
-        if (!closes(stored(id)))
+        if (!closedByLog(id))
             sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
+        keepComplaint(id);
+    }
+
+    /** Whether the entries of a job leave it closed, whatever else is kept of it. */
+    @Transactional(readOnly = true)
+    public boolean closedByLog(long id) {
+        return closes(stored(id));
     }
 
     /** Whether the entries that count leave a job closed. */

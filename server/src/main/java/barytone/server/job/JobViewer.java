@@ -70,6 +70,8 @@ final class JobViewer {
         JobLog.Job job = opened.job();
         Set<Long> undone = JobReplay.undone(opened.log());
         Tape tape = new Tape(opened, words, voices);
+        JobView.AirView air = air();
+        AgreementView agreement = agreement();
         return new JobView(
                 // filled in when it is sent, from all the rest
                 "",
@@ -98,10 +100,10 @@ final class JobViewer {
                 !state.closed() && !undone.isEmpty(),
                 closing(),
                 written(),
-                air(),
-                agreement(),
+                air,
+                agreement,
                 benchLog(),
-                ArrivalWords.view(opened, air(), agreement()),
+                ArrivalWords.view(opened, air, agreement),
                 PlayOffWords.view(state),
                 parts());
     }

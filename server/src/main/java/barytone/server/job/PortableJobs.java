@@ -18,11 +18,12 @@ import barytone.server.portable.Rows;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -36,10 +37,15 @@ class PortableJobs implements Portable {
     private static final String CLOSED_AS = "closedAs";
     private static final String BODY = "body";
 
+    /** What may be added to a closed job. */
+    private static final Set<String> KEEPS_THE_CARD = Set.of("note");
+
     private final DSLContext sql;
     private final JsonMapper mapper;
     private final EventCodec codec;
     private final JobDesk desk;
+    private final JobLog log;
+    private final ApplicationEventPublisher events;
     private final Instruments instruments;
     private final People people;
     private final JobNews news;
@@ -49,6 +55,8 @@ class PortableJobs implements Portable {
             JsonMapper mapper,
             EventCodec codec,
             JobDesk desk,
+            JobLog log,
+            ApplicationEventPublisher events,
             Instruments instruments,
             People people,
             JobNews news) {
@@ -57,6 +65,8 @@ class PortableJobs implements Portable {
         this.mapper = mapper;
         this.codec = codec;
         this.desk = desk;
+        this.log = log;
+        this.events = events;
         this.instruments = instruments;
         this.people = people;
     }
@@ -152,18 +162,23 @@ class PortableJobs implements Portable {
         row.insert();
         long id = Objects.requireNonNull(row.getId());
         for (ObjectNode event : Rows.objects(record, EVENTS)) insert(event, id);
-        closedAs(record, id);
+        settled(record, id);
         return Came.NEW;
     }
 
-    private void closedAs(ObjectNode record, long id) {
-        JsonNode closed = record.path(CLOSED_AS);
-        if (!(closed instanceof ObjectNode as)) return;
-        ClosedJobRecord row = sql.newRecord(CLOSED_JOB);
-        Rows.in(as, row, CLOSED_JOB.JOB_ID, CLOSED_JOB.SCHOOLS);
-        row.setJobId(id);
-        row.setSchools(mapper.writeValueAsString(as.path("schools")));
-        row.insert();
+    /** What follows from the log is worked out from it, whatever the file says: whether it is closed, and what hurts as lists tell it. */
+    private void settled(ObjectNode record, long id) {
+        sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
+        if (log.closedByLog(id)) {
+            if (record.path(CLOSED_AS) instanceof ObjectNode as) {
+                ClosedJobRecord row = sql.newRecord(CLOSED_JOB);
+                Rows.in(as, row, CLOSED_JOB.JOB_ID, CLOSED_JOB.SCHOOLS);
+                row.setJobId(id);
+                row.setSchools(mapper.writeValueAsString(as.path("schools")));
+                row.insert();
+            } else log.keepClosed(List.of(id));
+        }
+        log.keepComplaint(id);
     }
 
     private void insert(ObjectNode event, long id) {
@@ -218,13 +233,11 @@ class PortableJobs implements Portable {
         if (more.isEmpty()) return Came.SAME;
         for (ObjectNode event : more) insert(event, id);
         news.afterCommit(id, last(id));
-        sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
-        closedAs(record, id);
-        if (record.hasNonNull("complaintSaid"))
-            sql.update(JOB)
-                    .set(JOB.COMPLAINT_SAID, Rows.text(record, "complaintSaid"))
-                    .where(JOB.ID.eq(id))
-                    .execute();
+        settled(record, id);
+        // a card is that of its closing: opened again since, another one comes with the file or is made when it is
+        // asked for
+        if (more.stream().anyMatch(e -> !KEEPS_THE_CARD.contains(e.path("kind").asString(""))))
+            this.events.publishEvent(new JobReopened(id));
         return Came.MORE;
     }
 }

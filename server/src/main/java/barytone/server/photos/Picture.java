@@ -11,15 +11,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.MemoryCacheImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /**
  * A photo as it is kept: upright, at most 2048 pixels long, as JPEG with nothing of the camera in it, neither position nor serial number, and a small one for lists.
@@ -50,7 +48,8 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
             BufferedImage kept = Thumbnails.of(upright)
                     .size(fit(upright, LONGEST), fit(upright, LONGEST))
                     .asBufferedImage();
-            return new Picture(hash(large), kept.getWidth(), kept.getHeight(), large, jpeg(upright, SMALL));
+            return new Picture(
+                    DigestUtils.sha256Hex(large), kept.getWidth(), kept.getHeight(), large, jpeg(upright, SMALL));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -65,7 +64,8 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
         BufferedImage image = read(file);
         if (!begins(file, 0, JPEG) || Math.max(image.getWidth(), image.getHeight()) > LONGEST) return of(file);
         try {
-            return new Picture(hash(file), image.getWidth(), image.getHeight(), file, jpeg(image, SMALL));
+            return new Picture(
+                    DigestUtils.sha256Hex(file), image.getWidth(), image.getHeight(), file, jpeg(image, SMALL));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -142,13 +142,5 @@ record Picture(String hash, int width, int height, byte[] picture, byte[] thumbn
                 .outputQuality(QUALITY)
                 .toOutputStream(out);
         return out.toByteArray();
-    }
-
-    private static String hash(byte[] picture) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(picture));
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
     }
 }

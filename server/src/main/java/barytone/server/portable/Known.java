@@ -37,7 +37,8 @@ public final class Known {
 
     /** Says it. */
     public void finish() {
-        // what is told as one that is itself told as another needs the other first, whichever stands first in the file
+        // what is told as one that is itself told as another needs that one said first, whichever stands first in the
+        // file
         for (int round = 0; round < 2; round++) later.forEach(Runnable::run);
         later.clear();
     }

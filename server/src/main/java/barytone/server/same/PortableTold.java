@@ -12,6 +12,7 @@ import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Table;
 import org.jooq.UpdatableRecord;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -108,14 +109,24 @@ public abstract class PortableTold<R extends UpdatableRecord<R>> implements Port
     }
 
     private void tell(long id, long as) {
-        Long told = sql.select(columns.toldAs())
-                .from(columns.table())
-                .where(columns.id().eq(as))
-                .fetchOne(columns.toldAs());
         sql.update(columns.table())
                 .set(columns.sameAs(), as)
-                .set(columns.toldAs(), told)
+                .set(columns.toldAs(), head(as))
                 .where(columns.id().eq(id))
                 .execute();
+    }
+
+    /** At the end of the chain of who was found to be whom. */
+    private long head(long of) {
+        long head = of;
+        for (Long next = head; next != null; next = sameAs(head)) head = next;
+        return head;
+    }
+
+    private @Nullable Long sameAs(long id) {
+        return sql.select(columns.sameAs())
+                .from(columns.table())
+                .where(columns.id().eq(id))
+                .fetchOne(columns.sameAs());
     }
 }

@@ -1,6 +1,7 @@
 package barytone.server.web;
 
 import barytone.core.quantity.Allowed;
+import org.jspecify.annotations.Nullable;
 
 /** Texts that are typed: checked for their length, blanks at both ends taken off. */
 public final class Texts {
@@ -19,5 +20,10 @@ public final class Texts {
         if (clean.length() > most)
             throw Allowed.broken(field, clean.length() + " characters", least + " to " + most + " characters");
         return clean;
+    }
+
+    /** A text that may be left out, or stay empty. */
+    public static String optional(String field, @Nullable String given, int most) {
+        return of(field, given == null ? "" : given, 0, most);
     }
 }

@@ -151,6 +151,12 @@ class ArrivalApiTest extends JobsOverHttp {
         assertThat(more.get("ripple").toString()).contains("\"change\":\"+0.");
         JsonNode less = app().get(asked + "&tuning=D%20G%20C%20F%20A%20D").json();
         assertThat(less.get("said").asString()).contains("N less").contains("relief and action fall");
+        JsonNode planned = ok(post(
+                job, "strings-plan", ",\"change\":false,\"tuning\":\"D G C F A D\",\"trial\":false,\"missing\":[]"));
+        assertThat(planned.at("/arrival/strings/tuning").asString()).isEqualTo("D2 G2 C3 F3 A3 D4");
+        assertThat(planned.at("/tape/0/text").asString()).isEqualTo("Strings: keep, tuned D2 G2 C3 F3 A3 D4");
+        assertThat(planned.at("/arrival/names/0/label").asString()).isEqualTo("6 E");
+        assertThat(planned.at("/arrival/names/5/label").asString()).isEqualTo("1 e");
         assertThat(app().get(asked + "10%2013%2017%2026w").status()).isEqualTo(400);
         assertThat(app().get(asked + "ten").status()).isEqualTo(400);
         assertThat(app().get(asked + "&tuning=E%20A%20D%20G%20B")
@@ -198,7 +204,7 @@ class ArrivalApiTest extends JobsOverHttp {
         assertThat(page.at("/advice/headline").asString()).isEqualTo("Leave it: nothing needs doing");
         ok(post(job, "close", ""));
         JsonNode card = app().get("/api/jobs/" + job + "/card").json();
-        assertThat(card.at("/work/0").asString()).startsWith("Nothing needed doing");
+        assertThat(card.get("work").get(0).asString()).startsWith("Nothing needed doing");
         assertThat(card.get("ready").asString()).contains("was measured and needs nothing");
         assertThat(card.hasNonNull("bill")).isFalse();
         // what is paid for was done, though it moved nothing

@@ -149,6 +149,73 @@ class ExchangeApiTest {
         }
     }
 
+    private static JsonNode shopOf(RunningBarytone app) {
+        return app.get("/api/exchange/records?what=shop").json();
+    }
+
+    @Test
+    void aJobThatWasOpenedAndClosedAgainElsewhereComesBackWithItsNewCard(@TempDir Path there, @TempDir Path here) {
+        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+                RunningBarytone other = shop(here)) {
+            bringIn(other, shopOf(one), "");
+            String before = one.get("/api/jobs/1/card").text();
+            add(other, 1, "reopen", "");
+            add(other, 1, "hurt", ",\"words\":\"Rattles too\",\"signs\":[],\"where\":[],\"strings\":[],\"styles\":[]");
+            add(other, 1, "close", ",\"sure\":true");
+            JsonNode report = bringIn(one, shopOf(other), "").json();
+            assertThat(total(report, "jobs")).startsWith("0 new, 1 grown");
+            assertThat(total(report, "cards")).startsWith("1 new");
+            assertThat(one.get("/api/jobs/1/card").text())
+                    .isEqualTo(other.get("/api/jobs/1/card").text())
+                    .isNotEqualTo(before)
+                    .contains("Rattles too");
+            assertThat(one.get("/api/bench/closed?words=rattles").json().get("jobs"))
+                    .hasSize(1);
+        }
+    }
+
+    @Test
+    void whatFollowsFromTheLogIsWorkedOutFromItWhateverTheFileSays(@TempDir Path there, @TempDir Path here) {
+        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+                RunningBarytone other = shop(here)) {
+            add(one, 10, "hurt", ",\"words\":\"Hums\",\"signs\":[],\"where\":[],\"strings\":[],\"styles\":[]");
+            ObjectNode open =
+                    (ObjectNode) one.get("/api/exchange/records?what=job&id=10").json();
+            ObjectNode closed =
+                    (ObjectNode) one.get("/api/exchange/records?what=job&id=1").json();
+            // one that says nothing of its closing, and one that claims one that never was
+            JsonNode as = ((ObjectNode) closed.at("/jobs/0")).remove("closedAs");
+            ((ObjectNode) open.at("/jobs/0")).set("closedAs", as);
+            ((ObjectNode) open.at("/jobs/0")).put("complaintSaid", "something else");
+            bringIn(other, open, "");
+            bringIn(other, closed, "");
+            assertThat(other.get("/api/jobs/10").json().get("closed").asBoolean())
+                    .isFalse();
+            assertThat(other.get("/api/jobs/10").json().get("complaint").asString())
+                    .isEqualTo("Hums");
+            assertThat(other.get("/api/jobs/1").json().get("closed").asBoolean())
+                    .isTrue();
+            assertThat(other.get("/api/bench").json().get("closed").asInt()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void whoIsToldAsWhomComesAlongWhereverTheyStand(@TempDir Path there, @TempDir Path here) {
+        ObjectNode file;
+        try (RunningBarytone one = shop(there, "--barytone.demo=true")) {
+            one.put("/api/players/2/same-as", "{\"as\":3}");
+            one.put("/api/players/3/same-as", "{\"as\":4}");
+            one.put("/api/instruments/2/same-as", "{\"as\":3}");
+            file = (ObjectNode) shopOf(one);
+        }
+        try (RunningBarytone app = shop(here)) {
+            JsonNode report = bringIn(app, file, "").json();
+            assertThat(report.get("kept").asBoolean()).as(report.toString()).isTrue();
+            assertThat(app.get("/api/players/2").json().get("id").asLong()).isEqualTo(4);
+            assertThat(app.get("/api/instruments/2").json().get("id").asLong()).isEqualTo(3);
+        }
+    }
+
     @Test
     void aHalfGoodFileSaysWhatItRefusesAndTheRestIsTakenOnlyOnDemand(@TempDir Path there, @TempDir Path here) {
         ObjectNode file;
@@ -288,6 +355,53 @@ class ExchangeApiTest {
             assertThat(rest.get("kept").asBoolean()).isTrue();
             assertThat(rest.get("days").asInt()).isEqualTo(1);
             assertThat(app.get("/api/instruments/10").json().get("visits")).hasSize(before + 3);
+        }
+    }
+
+    @Test
+    void aTableThatCannotBeUnderstoodSaysWhy(@TempDir Path there) {
+        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+            String head = "day,what,string,value\n";
+            JsonNode refused = table(
+                    app,
+                    head + "tomorrow,action,6,2.4\n2099-01-01,action,6,2.4\n2027-03-12,colour,6,2.4\n"
+                            + "2027-03-12,action,first,2.4\n2027-03-12,action,6,240\n2027-03-12,relief,3,0.2\n"
+                            + "2027-03-12,action\n2027-03-12,nut,6,0.2..0.25\n",
+                    "");
+            List<String> why = refused.get("refused")
+                    .valueStream()
+                    .map(r -> r.get("line").asInt() + " " + r.get("why").asString())
+                    .toList();
+            assertThat(why).hasSize(7);
+            assertThat(String.join("\n", why))
+                    .contains("2 day: given “tomorrow”; allowed is a day such as 2031-02-03 or 3.2.2031.")
+                    .contains("3 day: given 2099-01-01; allowed is a day that has been.")
+                    .contains("4 what: given “colour”; allowed is relief, nut or action.")
+                    .contains("5 string: given “first”; allowed is its number, 1 is the highest.")
+                    .contains("6 reading")
+                    .contains("7 string: given 3; allowed is one of [6, 1].")
+                    .contains("8 string: given no column 3; allowed is one of 2 columns.");
+            // what went between two leaves stays between them
+            assertThat(refused.get("readings").asInt()).isEqualTo(1);
+            for (String bad : List.of("", "only headers", head))
+                assertThat(app.post(
+                                        "/api/exchange/table",
+                                        JsonMapper.shared()
+                                                .createObjectNode()
+                                                .put("csv", bad)
+                                                .toString())
+                                .text())
+                        .contains("a line of headers and at least one row");
+            String tabs = "when\tvalue\tstring\n2027-03-12\t\"2,4\"\t6\n";
+            JsonNode preview = app.post(
+                            "/api/exchange/table",
+                            JsonMapper.shared()
+                                    .createObjectNode()
+                                    .put("csv", tabs)
+                                    .toString())
+                    .json();
+            assertThat(preview.at("/rows/0/1").asString()).isEqualTo("2,4");
+            assertThat(preview.has("what")).isFalse();
         }
     }
 

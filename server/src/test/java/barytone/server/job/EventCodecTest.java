@@ -181,8 +181,8 @@ class EventCodecTest {
                 new JobEvent.ConditionUnmarked(5),
                 new JobEvent.SpotLooked(new SpotLook(Spot.STRAP, SpotState.FIXED, "longer screw")),
                 new JobEvent.DamageAgreed(List.of(3L, 5L), "by telephone"),
-                new JobEvent.StringsPlanned(
-                        new StringsPlan(true, "10 13 17 26w 36w 46w", "old", "the shop", List.of(2), true)),
+                new JobEvent.StringsPlanned(new StringsPlan(
+                        true, "10 13 17 26w 36w 46w", "D2 G2 C3 F3 A3 D4", "old", "the shop", List.of(2), true)),
                 new JobEvent.OrderSet(WorkOrder.BALLPARK_FIRST),
                 new JobEvent.ScopeSet(List.of(Station.NUT, Station.ACTION)),
                 new JobEvent.NoteHeard(new PlayedNote(5, 7, NoteMark.BUZZ, Pluck.HARD, true)),
