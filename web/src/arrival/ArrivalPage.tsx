@@ -159,50 +159,43 @@ function Sheet({
           {ticketOf(job)} {job.instrument.name}
         </span>
       </TopBar>
-      <div
-        className={
-          step === "who" || step === "look"
-            ? ""
-            : "bg-gradient-to-b from-[#F1F1E4] via-lamp to-lamp-deep *:mx-auto *:max-w-[700px]"
-        }
-      >
-        {step !== "agreed" && (
-          <Drawing
-            drawn={drawnOf(facts)}
+      {step !== "agreed" && (
+        <Drawing
+          drawn={drawnOf(facts)}
+          side={side}
+          small={step !== "who" && step !== "look"}
+          leftHanded={facts.leftHanded}
+          label={`${job.instrument.kindLabel} from the ${SIDES.find((s) => s.code === side)?.label ?? side}`}
+          {...(job.closed ? {} : { onPoint: place })}
+        >
+          <MarksOn
+            marks={job.arrival.marks}
             side={side}
-            leftHanded={facts.leftHanded}
-            label={`${job.instrument.kindLabel} from the ${SIDES.find((s) => s.code === side)?.label ?? side}`}
-            {...(job.closed ? {} : { onPoint: place })}
-          >
-            <MarksOn
-              marks={job.arrival.marks}
-              side={side}
-              placing={placing}
-              onPlacing={setPlacing}
-              {...(job.closed ? {} : { onChoose: choose })}
+            placing={placing}
+            onPlacing={setPlacing}
+            {...(job.closed ? {} : { onChoose: choose })}
+          />
+          {side === "front" && step === "who" && (
+            <FactsOn
+              facts={facts}
+              onChange={setEdited}
+              onKept={() => {
+                if (edited !== null) void correct(edited, false);
+              }}
             />
-            {side === "front" && step === "who" && (
-              <FactsOn
-                facts={facts}
-                onChange={setEdited}
-                onKept={() => {
-                  if (edited !== null) void correct(edited, false);
-                }}
+          )}
+          {step === "look" && (
+            <div className="absolute top-2 left-4">
+              <Pills
+                label="Touch the drawing where you see something"
+                choices={SIDES}
+                chosen={[side]}
+                onChange={(on) => setSide(on.at(-1) ?? side)}
               />
-            )}
-            {step === "look" && (
-              <div className="absolute top-2 left-4">
-                <Pills
-                  label="Touch the drawing where you see something"
-                  choices={SIDES}
-                  chosen={[side]}
-                  onChange={(on) => setSide(on.at(-1) ?? side)}
-                />
-              </div>
-            )}
-          </Drawing>
-        )}
-      </div>
+            </div>
+          )}
+        </Drawing>
+      )}
       <Steps steps={job.arrival.steps} open={step} onOpen={go} />
       <main data-seq={job.seq} className="px-5 py-2">
         {trouble !== null && (
@@ -236,7 +229,10 @@ function Sheet({
         {step === "hurt" && <HurtStep job={job} send={send} />}
         {step === "look" && (
           <div className="grid gap-6 bench:grid-cols-[2.6fr_1fr]">
-            <Checklist job={job} send={send} />
+            <div className="flex flex-col gap-2">
+              <Checklist job={job} send={send} />
+              <PhotoStrip job={job.id} closed={job.closed} />
+            </div>
             <section aria-label="Marks" className="flex flex-col gap-2">
               {placing !== null ? (
                 <MarkForm
@@ -263,7 +259,6 @@ function Sheet({
                   </div>
                 </>
               )}
-              {placing === null && !damage && <PhotoStrip job={job.id} closed={job.closed} />}
               {placing === null && job.arrival.marks.length > 0 && (
                 <div>
                   <Button

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { api, type JobView } from "../app/api";
 import type { Send } from "../job/useJob";
 import { Button, Field, TextInput } from "../ui/controls";
-import { PhotoStrip } from "./PhotoStrip";
 
 /** Damage stops the job: why, and what was agreed about it. */
 export function DamageForm({ job, send }: { job: JobView; send: Send }) {
@@ -27,11 +26,10 @@ export function DamageForm({ job, send }: { job: JobView; send: Send }) {
       <Field label="What was agreed, and how">
         <TextInput maxLength={200} value={how} onChange={(e) => setHow(e.target.value)} />
       </Field>
-      <div className="flex flex-wrap items-center gap-2">
+      <div>
         <Button strong type="submit">
           {job.advice.follow ?? "Agreed: go on"}
         </Button>
-        <PhotoStrip job={job.id} closed={job.closed} />
       </div>
     </form>
   );

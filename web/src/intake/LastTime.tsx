@@ -21,8 +21,8 @@ export function LastTime({
       aria-label="Last time"
       className="border-t-4 border-lamp-deep bg-paper px-4 py-3 text-[17px]"
     >
-      <div className="flex flex-wrap items-start justify-between gap-3">
-        <p>
+      <div className="flex items-start justify-between gap-3">
+        <p className="min-w-0 flex-1">
           <Link to={`/instruments/${String(page.id)}`} className="text-[20px] font-bold underline">
             {page.facts.name}
           </Link>

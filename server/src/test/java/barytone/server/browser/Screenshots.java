@@ -109,8 +109,8 @@ class Screenshots {
             shot(leaves, "job-first-reading");
 
             Page look = browsing.page("/jobs/10/arrival?step=look");
-            mark(look, 1110, 130, "lifted-bridge", "paper goes in behind it");
-            mark(look, 800, 300, "dent", "a keepsake");
+            mark(look, 985, 118, "lifted-bridge", "paper goes in behind it");
+            mark(look, 712, 267, "dent", "a keepsake");
             look.getByLabel("Tuners: not looked at").focus();
             for (String key : new String[] {"1", "1", "2"}) look.keyboard().press(key);
             look.keyboard().type("ends sharp");
