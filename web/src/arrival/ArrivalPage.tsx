@@ -231,7 +231,30 @@ function Sheet({
           <div className="grid gap-6 bench:grid-cols-[2.6fr_1fr]">
             <div className="flex flex-col gap-2">
               <Checklist job={job} send={send} />
-              <PhotoStrip job={job.id} closed={job.closed} />
+              <div className="flex flex-wrap items-start justify-between gap-2">
+                <PhotoStrip job={job.id} closed={job.closed} />
+                {job.arrival.marks.length > 0 && (
+                  <Button
+                    onClick={() => {
+                      const svg = document.querySelector<SVGSVGElement>("svg[role=img]");
+                      if (svg !== null)
+                        saveFile(
+                          `condition-${ticketOf(job)}-${side}.svg`,
+                          "image/svg+xml",
+                          svgFile([
+                            {
+                              svg,
+                              label: svg.getAttribute("aria-label") ?? "",
+                              over: marksDrawn(job.arrival.marks, side),
+                            },
+                          ]),
+                        );
+                    }}
+                  >
+                    Save the drawing (SVG)
+                  </Button>
+                )}
+              </div>
             </div>
             <section aria-label="Marks" className="flex flex-col gap-2">
               {placing !== null ? (
@@ -258,29 +281,6 @@ function Sheet({
                     </Button>
                   </div>
                 </>
-              )}
-              {placing === null && job.arrival.marks.length > 0 && (
-                <div>
-                  <Button
-                    onClick={() => {
-                      const svg = document.querySelector<SVGSVGElement>("svg[role=img]");
-                      if (svg !== null)
-                        saveFile(
-                          `condition-${ticketOf(job)}-${side}.svg`,
-                          "image/svg+xml",
-                          svgFile([
-                            {
-                              svg,
-                              label: svg.getAttribute("aria-label") ?? "",
-                              over: marksDrawn(job.arrival.marks, side),
-                            },
-                          ]),
-                        );
-                    }}
-                  >
-                    Save the drawing (SVG)
-                  </Button>
-                </div>
               )}
             </section>
           </div>
