@@ -35,6 +35,36 @@ function worded<T extends string>(words: Words<T>, code: T | null | undefined): 
   return words.find(([c]) => c === code)?.[1] ?? "";
 }
 
+/** One of a few words. */
+function WordChoice<T extends string>({
+  words,
+  value,
+  disabled = false,
+  onChange,
+}: {
+  words: Words<T>;
+  value: T | null | undefined;
+  disabled?: boolean;
+  onChange: (code: T) => void;
+}) {
+  return (
+    <Select
+      value={value ?? ""}
+      disabled={disabled}
+      onChange={(e) => {
+        const chosen = words.find(([code]) => code === e.target.value);
+        if (chosen !== undefined) onChange(chosen[0]);
+      }}
+    >
+      {words.map(([code, label]) => (
+        <option key={code} value={code}>
+          {label}
+        </option>
+      ))}
+    </Select>
+  );
+}
+
 export interface GroupProps {
   facts: Facts;
   set: (change: Partial<Facts>) => void;
@@ -142,18 +172,7 @@ function Joint({ facts, set }: GroupProps) {
         />
       </Field>
       <Field label="Neck joint">
-        <Select
-          value={facts.joint ?? ""}
-          onChange={(e) =>
-            set({ joint: pick(e.target.value, ["bolted", "set", "through"] as const, "set") })
-          }
-        >
-          {JOINTS.map(([code, label]) => (
-            <option key={code} value={code}>
-              {label}
-            </option>
-          ))}
-        </Select>
+        <WordChoice words={JOINTS} value={facts.joint} onChange={(joint) => set({ joint })} />
       </Field>
     </>
   );
@@ -163,33 +182,15 @@ function Rod({ facts, set }: GroupProps) {
   return (
     <>
       <Field label="Rod">
-        <Select
-          value={facts.rod}
-          onChange={(e) =>
-            set({ rod: pick(e.target.value, ["single", "double", "none"], facts.rod) })
-          }
-        >
-          {RODS.map(([code, label]) => (
-            <option key={code} value={code}>
-              {label}
-            </option>
-          ))}
-        </Select>
+        <WordChoice words={RODS} value={facts.rod} onChange={(rod) => set({ rod })} />
       </Field>
       <Field label="Rod is turned at">
-        <Select
+        <WordChoice
+          words={ENDS}
           value={facts.access}
           disabled={facts.rod === "none"}
-          onChange={(e) =>
-            set({ access: pick(e.target.value, ["headstock", "heel", "sound-hole"], facts.access) })
-          }
-        >
-          {ENDS.map(([code, label]) => (
-            <option key={code} value={code}>
-              {label}
-            </option>
-          ))}
-        </Select>
+          onChange={(access) => set({ access })}
+        />
       </Field>
     </>
   );
@@ -278,24 +279,7 @@ function Nut({ facts, set }: GroupProps) {
   return (
     <>
       <Field label="Nut">
-        <Select
-          value={facts.nut ?? ""}
-          onChange={(e) =>
-            set({
-              nut: pick(
-                e.target.value,
-                ["bone", "plastic", "brass", "graphite", "composite"] as const,
-                "bone",
-              ),
-            })
-          }
-        >
-          {NUTS.map(([code, label]) => (
-            <option key={code} value={code}>
-              {label}
-            </option>
-          ))}
-        </Select>
+        <WordChoice words={NUTS} value={facts.nut} onChange={(nut) => set({ nut })} />
       </Field>
       <Field label="Nut width" hint="mm">
         <TextInput

@@ -61,6 +61,7 @@ class ScratchWalkTest {
         // what was typed is there again after a reload
         page.reload();
         assertThat(page.getByLabel("Reading")).hasValue("16t");
+        assertThat(row(page, "held at 1 and 14, gauge at 7")).containsText("thou");
         page.getByText("Usual values").click();
         assertThat(page.getByLabel("Reading")).hasValue("0.20mm");
     }
