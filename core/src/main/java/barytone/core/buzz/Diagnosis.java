@@ -1,0 +1,32 @@
+package barytone.core.buzz;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What may be wrong, and which test tells most of it.
+ *
+ * <p>A note sounds wrong with {@code 1 - (1 - leak) prod(1 - p_c(note))} over the causes present; the posterior is summed over no cause, each one and every pair.
+ *
+ * @param suspects by falling probability, those left out that are next to impossible
+ * @param next empty when no test tells anything that matters
+ */
+public record Diagnosis(List<Suspect> suspects, Optional<NextTest> next) {
+    /** A cause this likely is acted on. */
+    public static final double SURE = 0.9;
+
+    public Diagnosis {
+        suspects = List.copyOf(suspects);
+    }
+
+    /** Of what is heard, known and tested on a board. */
+    public static Diagnosis of(Board board, BuzzMap map, Findings findings, List<TestResult> tests) {
+        Posterior posterior = new Posterior(board, map, findings, tests);
+        return new Diagnosis(posterior.suspects(), new TestChoice(posterior).best());
+    }
+
+    /** The likeliest cause, when it is likely enough to act on. */
+    public Optional<Suspect> settled() {
+        return suspects.stream().findFirst().filter(s -> s.probability() >= SURE);
+    }
+}
