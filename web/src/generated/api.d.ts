@@ -2008,6 +2008,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scratch/buzz": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What makes a string buzz, and what to test next. */
+        post: operations["sumBuzz"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scratch/clearance": {
         parameters: {
             query?: never;
@@ -2198,6 +2215,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scratch/target-finder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How low the board can go as it is, and with its frets levelled. */
+        post: operations["sumTargetFinder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scratch/tension": {
         parameters: {
             query?: never;
@@ -2226,6 +2260,23 @@ export interface paths {
         put?: never;
         /** Both posts of a bridge that carries all strings. */
         post: operations["sumTwoPosts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What another setup would make of every note. */
+        post: operations["sumWhatIf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2812,6 +2863,18 @@ export interface components {
             suffix: string;
             travel?: string;
         };
+        BuzzAsked: {
+            findings?: components["schemas"]["FindingsGiven"];
+            instrument: components["schemas"]["HuntedBoard"];
+            marks?: components["schemas"]["MarkGiven"][];
+            tests?: components["schemas"]["TestGiven"][];
+        };
+        /** @description What may be wrong, by falling probability. */
+        BuzzTold: {
+            causes: components["schemas"]["CauseTold"][];
+            /** @description left out when no test tells anything that matters */
+            next?: components["schemas"]["NextTestTold"];
+        };
         /** @description The one page that goes home with an instrument, in words and as it was on the day: it never changes again. */
         Card: {
             /** @description of the instrument's page; empty when it is not known */
@@ -2861,6 +2924,23 @@ export interface components {
             tuning: string;
             /** @description what was done */
             work: string[];
+        };
+        /** @description A cause that may be at work. */
+        CauseTold: {
+            /** @description what speaks for it and against it */
+            because: string[];
+            /** @description stable code */
+            cause: string;
+            /** Format: double */
+            probability: number;
+            /** @description what is done about it */
+            remedy: string;
+            /**
+             * @description the test that settles it
+             * @enum {string}
+             */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            title: string;
         };
         CentsGiven: {
             /** Format: double */
@@ -3134,6 +3214,23 @@ export interface components {
             key: string;
             slots: components["schemas"]["Filing"][];
         };
+        /** @description What is known of the instrument. */
+        FindingsGiven: {
+            /** @enum {string} */
+            action?: "low" | "ok" | "high";
+            /**
+             * Format: double
+             * @description relative, %
+             */
+            humidity?: number;
+            /** @description codes of hints and of zones a noise comes from, such as since-strings, some-pitches, behind-nut, body */
+            notes?: string[];
+            nut?: components["schemas"]["NutStateGiven"][];
+            /** @enum {string} */
+            relief?: "back-bow" | "low" | "ok" | "high";
+            /** Format: int32 */
+            stringAgeDays?: number;
+        };
         FlawView: {
             consequence: string;
             /** @enum {string} */
@@ -3211,6 +3308,13 @@ export interface components {
             /** Format: int32 */
             fret: number;
         };
+        /** @description A crown that is not as high as it should be, mm above it; negative is worn. */
+        FretErrorGiven: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            height: number;
+        };
         /** @description A crown. */
         FretPoint: {
             /** Format: int32 */
@@ -3237,6 +3341,26 @@ export interface components {
             /** @enum {string} */
             verdict: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             verdictText: string;
+        };
+        /** @description What is changed of it; what is not given stays. */
+        GapsChanged: {
+            action?: number[];
+            nut?: number[];
+            /** Format: double */
+            reliefBass?: number;
+            /** Format: double */
+            reliefTreble?: number;
+            touch?: string;
+        };
+        /** @description A setup; relief held at 1 and the body joint at 8, nut pressed at 3, string 1 first, mm. */
+        GapsGiven: {
+            /** @description over 12 */
+            action: number[];
+            nut: number[];
+            /** Format: double */
+            reliefBass: number;
+            /** Format: double */
+            reliefTreble: number;
         };
         /** @description An under-string gauge at the saddles: its radius as a typed length, and the strings that ring. */
         GaugePattern: {
@@ -3469,6 +3593,27 @@ export interface components {
             title: string;
             /** @enum {string} */
             what: "player" | "instrument" | "job";
+        };
+        /** @description The board that is hunted on; what is not given is usual for the kind. */
+        HuntedBoard: {
+            /**
+             * Format: double
+             * @description mm; 0 for a flat board
+             */
+            boardRadius?: number;
+            /** Format: int32 */
+            bodyJointFret?: number;
+            /** Format: int32 */
+            frets: number;
+            /** @enum {string} */
+            kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
+            /**
+             * Format: double
+             * @description mm
+             */
+            scaleLength?: number;
+            /** Format: int32 */
+            strings: number;
         };
         /** @description What hurts, whole: it takes the place of what was said before. */
         HurtTyped: {
@@ -3859,6 +4004,14 @@ export interface components {
             /** @description dB against the mean of the strings there; null while it was not heard */
             text?: string;
         };
+        /** @description What it would be with all crowns in line. */
+        LevelledTold: {
+            action: number[];
+            /** Format: double */
+            reliefBass: number;
+            /** Format: double */
+            reliefTreble: number;
+        };
         /** @description How many records of a section were new, had grown, or were here already. */
         Line: {
             /** Format: int32 */
@@ -3930,6 +4083,27 @@ export interface components {
             hits: number;
             /** Format: double */
             margin: number;
+        };
+        /** @description A note as it sounds. */
+        MarkGiven: {
+            /**
+             * Format: int32
+             * @description 0 is the open string
+             */
+            fret: number;
+            /** @enum {string} */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            plugged?: boolean;
+            /**
+             * Format: int32
+             * @description 1 is the highest
+             */
+            string: number;
+            /**
+             * @description normal where nothing is given
+             * @enum {string}
+             */
+            touch?: "soft" | "normal" | "hard";
         };
         /** @description Something that is seen. */
         MarkTyped: {
@@ -4068,6 +4242,24 @@ export interface components {
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";
         };
+        /** @description The test that tells most for its time. */
+        NextTestTold: {
+            /**
+             * Format: double
+             * @description how much it is expected to tell of what is to be done
+             */
+            bits: number;
+            /** Format: int32 */
+            fret?: number;
+            /** Format: double */
+            minutes: number;
+            outcomes: ("bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet")[];
+            /** Format: int32 */
+            string?: number;
+            /** @enum {string} */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            title: string;
+        };
         /** @description Free text. */
         Note: {
             /** Format: int64 */
@@ -4150,6 +4342,13 @@ export interface components {
         };
         NutSlotsTold: {
             centres: number[];
+        };
+        /** @description How a string's nut slot stands to its band. */
+        NutStateGiven: {
+            /** @enum {string} */
+            state: "low" | "ok" | "high";
+            /** Format: int32 */
+            string: number;
         };
         /** @description The wanted heights of the nut: a school, the player's favourite, or bands as typed lengths in the way of reading in use. */
         NutTargetAsked: {
@@ -5231,6 +5430,29 @@ export interface components {
             trial: boolean;
             tuning: string;
         };
+        /** @description An instrument with its strings. */
+        StrungBoard: {
+            /**
+             * Format: double
+             * @description mm; 0 for a flat board
+             */
+            boardRadius: number;
+            /** Format: int32 */
+            bodyJointFret: number;
+            /** Format: int32 */
+            frets: number;
+            /** @enum {string} */
+            kind: "electric" | "semi-hollow" | "flat-top" | "archtop" | "nylon" | "baritone" | "twelve-string" | "bass-4" | "bass-5" | "bass-6" | "mandolin";
+            /**
+             * Format: double
+             * @description mm
+             */
+            scaleLength: number;
+            /** @description gauge of each string, string 1 first, as they are typed: 10, 26w */
+            strings: string[];
+            /** @description lowest string first, as it is spoken: E A D G B E */
+            tuning: string;
+        };
         StyleChoice: {
             /** @enum {string} */
             code: "rhythm" | "lead" | "fingers" | "slide" | "jazz" | "strum" | "percussive";
@@ -5300,6 +5522,24 @@ export interface components {
             trebleHigh?: string;
             trebleLow?: string;
         };
+        TargetFinderAsked: {
+            fretErrors?: components["schemas"]["FretErrorGiven"][];
+            instrument: components["schemas"]["StrungBoard"];
+            now: components["schemas"]["GapsGiven"];
+            touch?: string;
+        };
+        /** @description The lowest clean setup, mm. */
+        TargetFinderTold: {
+            /** @description at 12, string 1 first */
+            action: number[];
+            levelled: components["schemas"]["LevelledTold"];
+            /** @description the note, and the crown it would touch, that stops each string from going lower */
+            limitedBy: components["schemas"]["TouchesTold"][];
+            /** Format: double */
+            reliefBass: number;
+            /** Format: double */
+            reliefTreble: number;
+        };
         TargetView: {
             bassHigh: string;
             bassLow: string;
@@ -5336,6 +5576,17 @@ export interface components {
             massPerLength: number;
             /** Format: double */
             tension: number;
+        };
+        /** @description A test that was made. */
+        TestGiven: {
+            /** Format: int32 */
+            fret?: number;
+            /** @enum {string} */
+            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            /** Format: int32 */
+            string?: number;
+            /** @enum {string} */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
         };
         /** @description An error that was read. */
         ToneCell: {
@@ -5462,6 +5713,15 @@ export interface components {
             tools: components["schemas"]["ToolView"][];
             /** Format: int64 */
             version: number;
+        };
+        /** @description A note and the crown it touches. */
+        TouchesTold: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: int32 */
+            on: number;
+            /** Format: int32 */
+            string: number;
         };
         /** @description A point of the trace of the last seconds. */
         TracePoint: {
@@ -5637,6 +5897,30 @@ export interface components {
             /** Format: int32 */
             stepSixteenths: number;
             straightensAnticlockwise: boolean;
+        };
+        WhatIfAsked: {
+            change?: components["schemas"]["GapsChanged"];
+            instrument: components["schemas"]["StrungBoard"];
+            now: components["schemas"]["GapsGiven"];
+        };
+        /** @description A string of the changed setup. */
+        WhatIfString: {
+            /** Format: double */
+            action12: number;
+            /** @description how sharp each note is expected to be, from the open string to the last fret */
+            cents: number[];
+            /** @description room over the crowns by note, from the open string to the last fret but one, mm; negative touches */
+            margin: number[];
+            /** Format: double */
+            nutPressed3: number;
+            /** Format: int32 */
+            string: number;
+        };
+        /** @description What it would make of every note. */
+        WhatIfTold: {
+            /** @description the note with the least room, left out when all ring free */
+            firstToHit?: components["schemas"]["TouchesTold"];
+            strings: components["schemas"]["WhatIfString"][];
         };
         WhereChoice: {
             label: string;
@@ -13487,6 +13771,48 @@ export interface operations {
             };
         };
     };
+    sumBuzz: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuzzAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuzzTold"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sumClearance: {
         parameters: {
             query?: never;
@@ -13952,6 +14278,48 @@ export interface operations {
             };
         };
     };
+    sumTargetFinder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TargetFinderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TargetFinderTold"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sumTension: {
         parameters: {
             query?: never;
@@ -14014,6 +14382,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TwoPostTold"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sumWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfTold"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */

@@ -36,6 +36,16 @@ public final class ClearanceMap {
      * @param pluck plucking place as a share of the scale from the saddle, 0.02 to 0.5; 0.2 usual
      */
     public static List<Note> of(StringLine line, StringState state, double tension, double force, double pluck) {
+        return of(line, state, Crowns.EVEN, tension, force, pluck);
+    }
+
+    /**
+     * The same over crowns that are not all as high as they should be.
+     *
+     * @param crowns how much higher single crowns stand
+     */
+    public static List<Note> of(
+            StringLine line, StringState state, Crowns crowns, double tension, double force, double pluck) {
         Allowed.number("tension", tension, 1, 1000, "N");
         Allowed.number("force", force, 0, 20, "N");
         Allowed.number("pluck", pluck, 0.02, 0.5, "of the scale length");
@@ -44,7 +54,7 @@ public final class ClearanceMap {
         double[] y = new double[frets + 1];
         for (int n = 1; n <= frets; n++) {
             x[n] = line.scale().crown(n);
-            y[n] = line.crownHeight(state.curvature(), n);
+            y[n] = line.crownHeight(state.curvature(), n) + crowns.height(n);
         }
         y[0] = line.nutHeight(state);
         double end = line.saddle();
@@ -52,15 +62,13 @@ public final class ClearanceMap {
         List<Note> notes = new ArrayList<>(frets);
         for (int n = 0; n < frets; n++) {
             double length = end - x[n];
-            double p = Math.min(pluck * line.scale().scaleLength(), length / 2);
-            double peak = force * p * (length - p) / (tension * length);
+            Swing swings = new Swing(line, length, tension, force, pluck);
             double slope = (saddle - y[n]) / length;
             double least = Double.POSITIVE_INFINITY;
             int hits = n + 1;
             for (int m = n + 1; m <= frets; m++) {
                 double u = x[m] - x[n];
-                double swing = u <= p ? peak * u / p : peak * (length - u) / (length - p);
-                double margin = y[n] + slope * u - y[m] - swing;
+                double margin = y[n] + slope * u - y[m] - swings.at(u);
                 if (margin < least) {
                     least = margin;
                     hits = m;

@@ -61,6 +61,15 @@ class ScratchApiTest {
                             "{'gauges':[0.25,0.33,0.43,0.66,0.91,1.17],'bassEdge':3.2,'trebleEdge':2.8,'width':43,'rule':'gaps'}"),
                     Map.entry("leaves", "{'owned':[0.05,0.1,0.2,0.4],'target':0.55,'most':3}"),
                     Map.entry(
+                            "buzz",
+                            "{'instrument':{'kind':'electric','strings':6,'frets':22},'marks':[{'string':4,'fret':0,'mark':'buzz'},{'string':4,'fret':2,'mark':'clean'},{'string':3,'fret':0,'mark':'clean','touch':'hard','plugged':false}],'findings':{'nut':[{'string':4,'state':'low'}],'notes':['since-strings']},'tests':[]}"),
+                    Map.entry(
+                            "what-if",
+                            "{'instrument':{'kind':'electric','scaleLength':648,'frets':22,'bodyJointFret':16,'boardRadius':254,'strings':['10','13','17','26w','36w','46w'],'tuning':'E A D G B E'},'now':{'reliefBass':0.2,'reliefTreble':0.2,'nut':[0.05,0.05,0.05,0.05,0.06,0.08],'action':[1.5,1.55,1.6,1.65,1.75,1.8]},'change':{'reliefBass':0.1,'touch':'light'}}"),
+                    Map.entry(
+                            "target-finder",
+                            "{'instrument':{'kind':'electric','scaleLength':648,'frets':22,'bodyJointFret':16,'boardRadius':254,'strings':['10','13','17','26w','36w','46w'],'tuning':'E A D G B E'},'now':{'reliefBass':0.2,'reliefTreble':0.2,'nut':[0.05,0.05,0.05,0.05,0.06,0.08],'action':[1.5,1.55,1.6,1.65,1.75,1.8]},'touch':'medium','fretErrors':[{'fret':9,'height':0.12}]}"),
+                    Map.entry(
                             "clearance",
                             "{'scaleLength':648,'frets':22,'bodyJointFret':16,'compensation':2,'relief':{'value':0.2,'held':[1,16],'gaugeFret':8},'nutSlotHeight':0.1,'action':{'fret':12,'value':1.8},'tension':72,'force':0.6,'pluck':0.2}")));
 
@@ -118,6 +127,61 @@ class ScratchApiTest {
         assertThat(at(setup, "/actions/16/open")).isCloseTo(2.013, within(0.0005));
         assertThat(at(setup, "/actions/11/capo1")).isCloseTo(1.610, within(0.0005));
         assertThat(at(setup, "/actions/0/capo1")).isZero();
+    }
+
+    @Test
+    void aBuzzIsToldByItsCauseWithReasonsAndTheNextTest() {
+        JsonNode told = told("buzz");
+        assertThat(told.at("/causes/0/cause").asString()).isEqualTo("nut-slot-low");
+        assertThat(told.at("/causes/0/title").asString()).isEqualTo("A nut slot that is too low: 4 D");
+        assertThat(at(told, "/causes/0/probability")).isGreaterThan(0.7);
+        assertThat(told.at("/causes/0/because").toString()).contains("Open 4 D alone.", "pressed, is low");
+        assertThat(told.at("/causes/0/test").asString()).isEqualTo("card-under-nut");
+        assertThat(told.at("/next/outcomes").size()).isGreaterThan(1);
+        String answered =
+                good("buzz").replace("'tests':[]", "'tests':[{'test':'card-under-nut','outcome':'stops','string':4}]");
+        assertThat(at(told("buzz", answered), "/causes/0/probability"))
+                .isGreaterThan(at(told, "/causes/0/probability"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "'mark':'buzz' | 'mark':'loud' | clean",
+                "'string':4,'fret':0 | 'string':7,'fret':0 | marks[0].string: given 7; allowed is 1 to 6",
+                "'since-strings' | 'since-ever' | since-strings, since-season",
+                "'tests':[] | 'tests':[{'test':'rocker','outcome':'stops'}] | steady, rocks",
+            })
+    void aHuntThatCannotBeReadSaysWhatIsAllowed(String good, String broken, String told) {
+        Answer answer =
+                app.post("/api/scratch/buzz", good("buzz").replace(good, broken).replace('\'', '"'));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.text()).contains(told);
+    }
+
+    @Test
+    void lessReliefLeavesTheLowFretsLessRoom() {
+        JsonNode changed = told("what-if");
+        JsonNode as = told("what-if", good("what-if").replace("'reliefBass':0.1,", ""));
+        assertThat(changed.get("strings").size()).isEqualTo(6);
+        assertThat(at(changed, "/strings/5/margin/2")).isLessThan(at(as, "/strings/5/margin/2"));
+        assertThat(at(changed, "/strings/5/action12")).isCloseTo(1.8, within(1e-9));
+        assertThat(changed.at("/strings/0/margin").size()).isEqualTo(22);
+        assertThat(changed.at("/strings/0/cents").size()).isEqualTo(23);
+        assertThat(changed.has("firstToHit")).isFalse();
+        JsonNode heavy = told(
+                "what-if",
+                good("what-if").replace("'touch':'light'", "'touch':'heavy','action':[0.6,0.6,0.6,0.6,0.6,0.6]"));
+        assertThat(at(heavy, "/firstToHit/on")).isGreaterThan(at(heavy, "/firstToHit/fret"));
+    }
+
+    @Test
+    void aHighCrownIsWhatStopsTheActionAndLevellingBuysIt() {
+        JsonNode found = told("target-finder");
+        for (int i = 0; i < 6; i++)
+            assertThat(at(found, "/levelled/action/" + i)).isLessThan(at(found, "/action/" + i));
+        assertThat(at(found, "/limitedBy/0/on")).isEqualTo(9);
     }
 
     @ParameterizedTest

@@ -1,0 +1,202 @@
+package barytone.server.buzz;
+
+import barytone.core.buzz.Board;
+import barytone.core.buzz.BuzzMap;
+import barytone.core.buzz.Findings;
+import barytone.core.buzz.Hint;
+import barytone.core.buzz.NextTest;
+import barytone.core.buzz.Place;
+import barytone.core.buzz.Reason;
+import barytone.core.buzz.Span;
+import barytone.core.buzz.Suspect;
+import barytone.core.buzz.TestResult;
+import barytone.core.playoff.NoteMark;
+import barytone.core.playoff.PlayedNote;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.IntFunction;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** The hunt in words. */
+public final class BuzzWords {
+    /** More groups of notes than this are counted, not listed. */
+    private static final int LISTED = 3;
+
+    private final IntFunction<String> name;
+    private final int strings;
+
+    /**
+     * Words about a board.
+     *
+     * @param name of a string as it is spoken with its number, for instance 4 D
+     */
+    public BuzzWords(Board board, IntFunction<String> name) {
+        this.strings = board.strings();
+        this.name = name;
+    }
+
+    /** A cause with where it sits. */
+    public String title(Suspect suspect) {
+        Place place = suspect.place();
+        String title = suspect.cause().title();
+        if (place.fret() > 0 && place.string() > 0)
+            return title + ": " + place.fret() + " under " + name.apply(place.string());
+        if (place.fret() > 0)
+            return title + ": " + place.fret()
+                    + (place.span() == Span.ALL ? "" : ", " + place.span().label());
+        if (place.string() > 0) return title + ": " + name.apply(place.string());
+        return place.span() == Span.ALL ? title : title + ": " + place.span().label();
+    }
+
+    /** What is done next, and where. */
+    public String next(NextTest next) {
+        return next.test().title() + where(next.string(), next.fret());
+    }
+
+    /** A test that was made, with what it showed. */
+    public String tested(TestResult result) {
+        return result.test().title() + where(result.string(), result.fret()) + ": "
+                + result.outcome().label();
+    }
+
+    private String where(@Nullable Integer string, @Nullable Integer fret) {
+        if (string != null && fret != null) return ", " + name.apply(string) + " at " + fret;
+        if (string != null) return ", " + name.apply(string);
+        return fret == null ? "" : ", at " + fret;
+    }
+
+    /** What speaks for a suspect and against it, a sentence each. */
+    public List<String> because(Suspect suspect) {
+        return suspect.because().stream().map(this::sentence).toList();
+    }
+
+    private String sentence(Reason reason) {
+        return switch (reason) {
+            case Reason.Explains r -> explains(r);
+            case Reason.RingsClean r ->
+                "But " + notes(r.notes()) + (r.notes().size() == 1 ? " rings clean." : " ring clean.");
+            case Reason.ComesFrom r -> "The noise comes from " + place(r) + ".";
+            case Reason.Said r -> "The player hears it " + region(r.region()) + ".";
+            case Reason.Found r -> (r.speaksFor() ? "" : "But ") + found(r.known(), r.speaksFor()) + ".";
+            case Reason.Tested r -> (r.speaksFor() ? "" : "But ") + tested(r.result()) + ".";
+        };
+    }
+
+    private static String place(Reason.ComesFrom reason) {
+        return switch (reason.zone()) {
+            case BEHIND_NUT -> "behind the nut";
+            case INSIDE_NECK -> "inside the neck";
+            case NEAR_PICKUPS -> "near the pickups";
+            case AT_BRIDGE -> "the bridge";
+            case BODY -> "the body";
+        };
+    }
+
+    private String explains(Reason.Explains reason) {
+        String all = reason.notes().size() == reason.heard()
+                ? (reason.heard() == 1 ? " alone" : ", all that is heard")
+                : ", " + reason.notes().size() + " of the " + reason.heard() + " that sound wrong";
+        String told = notes(reason.notes());
+        return capital(told + all + ".");
+    }
+
+    private String region(BuzzMap.Region region) {
+        String on = region.strings().size() == strings
+                ? "on all strings"
+                : "on " + region.strings().stream().map(name::apply).collect(Collectors.joining(", "));
+        if (region.fromFret() == 0 && region.toFret() == 0) return on + ", open";
+        return region.fromFret() == 0 ? on : on + " at " + region.fromFret() + " to " + region.toFret();
+    }
+
+    private String found(Findings known, boolean speaksFor) {
+        String start = speaksFor ? "The " : "the ";
+        if (known.relief() != null)
+            return start + "relief is "
+                    + switch (known.relief()) {
+                        case BACK_BOW -> "a back-bow";
+                        case LOW -> "low";
+                        case OK -> "as it should be";
+                        case HIGH -> "high";
+                    };
+        if (known.action() != null) return start + "action is " + level(known.action());
+        for (Map.Entry<Integer, Findings.Level> nut : known.nut().entrySet())
+            return start + "gap over 1 of " + name.apply(nut.getKey()) + ", pressed, is " + level(nut.getValue());
+        if (known.humidity() != null) return start + "humidity is " + Math.round(known.humidity()) + " %";
+        if (known.stringAgeDays() != null)
+            return start + "strings are " + known.stringAgeDays() + (known.stringAgeDays() == 1 ? " day" : " days")
+                    + " old";
+        String hint = known.hints().stream().map(Hint::label).collect(Collectors.joining(", "));
+        return speaksFor ? capital(hint) : hint;
+    }
+
+    private static String level(Findings.Level level) {
+        return switch (level) {
+            case LOW -> "low";
+            case OK -> "as it should be";
+            case HIGH -> "high";
+        };
+    }
+
+    /** Notes as they are spoken: open 4 D; 7 and 8 on all strings. */
+    public String notes(List<PlayedNote> notes) {
+        Map<Integer, Set<Integer>> byString = new TreeMap<>();
+        for (PlayedNote note : notes)
+            byString.computeIfAbsent(note.string(), s -> new TreeSet<>()).add(note.fret());
+        Map<Set<Integer>, List<Integer>> byFrets = new LinkedHashMap<>();
+        byString.forEach((string, frets) ->
+                byFrets.computeIfAbsent(frets, f -> new ArrayList<>()).add(string));
+        if (byFrets.size() > LISTED) {
+            int count = byString.values().stream().mapToInt(Set::size).sum();
+            return count + " notes on "
+                    + (byString.size() == strings
+                            ? "all strings"
+                            : byString.keySet().stream().map(name::apply).collect(Collectors.joining(", ")));
+        }
+        boolean bent = !notes.isEmpty() && notes.stream().allMatch(n -> n.mark() == NoteMark.BEND_CHOKE);
+        return byFrets.entrySet().stream()
+                        .map(e -> group(e.getKey(), e.getValue()))
+                        .collect(Collectors.joining("; "))
+                + (bent ? ", bent" : "");
+    }
+
+    private String group(Set<Integer> frets, List<Integer> on) {
+        String which = on.size() == strings
+                ? "all strings"
+                : on.stream().map(name::apply).collect(Collectors.joining(", "));
+        if (frets.equals(Set.of(0))) return "open " + which;
+        return which + " at " + ranges(frets);
+    }
+
+    private static String ranges(Set<Integer> frets) {
+        List<String> ranges = new ArrayList<>();
+        List<Integer> sorted = frets.stream().sorted().toList();
+        int from = 0;
+        for (int i = 1; i <= sorted.size(); i++)
+            if (i == sorted.size() || sorted.get(i) != sorted.get(i - 1) + 1) {
+                String first = fret(sorted.get(from));
+                ranges.add(
+                        i - from == 1
+                                ? first
+                                : i - from == 2
+                                        ? first + ", " + sorted.get(i - 1)
+                                        : first + " to " + sorted.get(i - 1));
+                from = i;
+            }
+        return String.join(", ", ranges);
+    }
+
+    private static String fret(int fret) {
+        return fret == 0 ? "open" : String.valueOf(fret);
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}
