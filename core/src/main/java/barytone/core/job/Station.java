@@ -8,6 +8,7 @@ public enum Station {
     RELIEF("Relief"),
     NUT("Nut"),
     ACTION("Action"),
+    FRETS("Frets"),
     INTONATION("Intonation"),
     PICKUPS("Pickups");
 

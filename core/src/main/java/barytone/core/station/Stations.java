@@ -14,6 +14,7 @@ import barytone.core.job.RoomReplay;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.core.station.action.ActionRoom;
+import barytone.core.station.frets.FretRoom;
 import barytone.core.station.intonation.ToneRoom;
 import barytone.core.station.nut.NutRoom;
 import barytone.core.station.pickups.PickupRoom;
@@ -27,8 +28,8 @@ import java.util.stream.Stream;
 /** The stations: the one list. Whoever adds a room adds a line here. */
 public final class Stations {
     /** All of them, in the order of work. */
-    public static final List<Room> ALL =
-            List.of(new ReliefRoom(), new NutRoom(), new ActionRoom(), new ToneRoom(), new PickupRoom());
+    public static final List<Room> ALL = List.of(
+            new ReliefRoom(), new NutRoom(), new ActionRoom(), new FretRoom(), new ToneRoom(), new PickupRoom());
 
     private Stations() {}
 
