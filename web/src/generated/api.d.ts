@@ -687,6 +687,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/frets/accepted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The player knows what is heard, and accepts it. */
+        post: operations["acceptBuzz"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/hints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What else is known of the noise. */
+        post: operations["noteHints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks notes as they sound. */
+        post: operations["markNotes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Something was done about a cause. */
+        post: operations["noteRemedy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A test was made. */
+        post: operations["noteBuzzTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/zones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where else a noise seems to come from. */
+        post: operations["noteZones"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/hand-over": {
         parameters: {
             query?: never;
@@ -2534,6 +2636,14 @@ export interface components {
             version: number;
         };
         /** @description Who accepts what is heard, and how. */
+        AcceptedBuzz: {
+            /** Format: int64 */
+            after: number;
+            by: string;
+            how?: string;
+            key: string;
+        };
+        /** @description Who accepts what is heard, and how. */
         AcceptedTyped: {
             /** Format: int64 */
             after: number;
@@ -2620,7 +2730,7 @@ export interface components {
              * @description where it is done
              * @enum {string}
              */
-            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             /** @description what to do on each slot, screw or side */
             steps: components["schemas"]["StepView"][];
             /** @description strings to read, when a reading is asked for */
@@ -2653,7 +2763,7 @@ export interface components {
             how?: string;
             key: string;
             /** @enum {string} */
-            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
         };
         /** @description What is agreed about all damage that is marked. */
         AgreedTyped: {
@@ -2818,6 +2928,19 @@ export interface components {
             sums: string[];
             total: string;
         };
+        /** @description A note as it sounds. */
+        BoardMark: {
+            accepted: boolean;
+            /** Format: int32 */
+            fret: number;
+            /** @enum {string} */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @enum {string} */
+            pluck: "soft" | "normal" | "hard";
+            plugged: boolean;
+            /** Format: int32 */
+            string: number;
+        };
         /** @description How a string runs to its post. */
         BreakAngleAsked: {
             /** @description from slot to post */
@@ -2868,6 +2991,15 @@ export interface components {
             instrument: components["schemas"]["HuntedBoard"];
             marks?: components["schemas"]["MarkGiven"][];
             tests?: components["schemas"]["TestGiven"][];
+        };
+        /** @description A test of the hunt. */
+        BuzzTestView: {
+            outcomes: components["schemas"]["OutcomeChoice"][];
+            /** @enum {string} */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            title: string;
+            /** @enum {string} */
+            where: "board" | "string" | "fret";
         };
         /** @description What may be wrong, by falling probability. */
         BuzzTold: {
@@ -3324,6 +3456,39 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description The hunt for a buzz on the page of a job. */
+        FretsView: {
+            /** @description notes that are to be played again, for something moved since they sounded wrong */
+            again: components["schemas"]["BoardMark"][];
+            /** @description what was done about causes, and what is accepted */
+            done: string[];
+            /**
+             * Format: int32
+             * @description of the board
+             */
+            frets: number;
+            hints: components["schemas"]["HintChoice"][];
+            /**
+             * Format: int32
+             * @description the fret at which the neck meets the body
+             */
+            joint: number;
+            /** @description what was tested, in words, the last one first */
+            made: string[];
+            marks: components["schemas"]["BoardMark"][];
+            /** @description of the strings, the lowest first */
+            names: components["schemas"]["NamedString"][];
+            /** @description left out when no test tells anything that matters */
+            next?: components["schemas"]["NextBuzzTest"];
+            remarks: string[];
+            /** @description forecast by the readings; empty while relief or action were not read */
+            room: components["schemas"]["StringRoom"][];
+            /** @description by falling probability; empty while nothing is heard */
+            suspects: components["schemas"]["SuspectView"][];
+            /** @description all there are, to note one that was made unasked */
+            tests: components["schemas"]["BuzzTestView"][];
+            zones: components["schemas"]["ZoneChoice"][];
+        };
         /** @description A side of a pickup. */
         GapRow: {
             found?: string;
@@ -3517,6 +3682,13 @@ export interface components {
             /** @description it will not settle; it can be taken as it is */
             wavers: boolean;
         };
+        /** @description Where else a noise seems to come from. */
+        HeardZones: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            zones: ("behind-nut" | "inside-neck" | "near-pickups" | "at-bridge" | "body")[];
+        };
         HeightChoice: {
             /** Format: int32 */
             fret: number;
@@ -3579,10 +3751,17 @@ export interface components {
             remarks: string[];
             rows: components["schemas"]["LedgerRow"][];
             /** @enum {string} */
-            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             suffix: string;
             target: components["schemas"]["HeightTargetView"];
             tools: components["schemas"]["ToolChoice"][];
+        };
+        /** @description What else may be known. */
+        HintChoice: {
+            /** @enum {string} */
+            code: "since-strings" | "since-season" | "since-fall" | "some-pitches" | "goes-on" | "goes-out" | "out-up-the-neck" | "sharp-fret-ends" | "comes-and-goes" | "tuned-down" | "few-wraps" | "coated" | "falls-towards-end" | "saddle-at-limit" | "sides-differ" | "rod-slack" | "pickup-near" | "only-unplugged";
+            label: string;
+            on: boolean;
         };
         /** @description One that was found. */
         Hit: {
@@ -3803,6 +3982,7 @@ export interface components {
             closed: boolean;
             closing: components["schemas"]["ClosingView"];
             complaint: string;
+            frets: components["schemas"]["FretsView"];
             /** @description what was written for the player */
             handOver: components["schemas"]["HandOverView"];
             /** Format: int64 */
@@ -3892,7 +4072,7 @@ export interface components {
             after: number;
             key: string;
             /** @enum {string} */
-            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
         };
         /** @description The place of the last entry of a job. */
         Latest: {
@@ -4069,6 +4249,38 @@ export interface components {
             take: boolean;
             trace: components["schemas"]["TracePoint"][];
         };
+        /** @description Something was done about a cause. */
+        MadeRemedy: {
+            /** Format: int64 */
+            after: number;
+            /** @description its code */
+            cause: string;
+            /**
+             * Format: int32
+             * @description 0 where it is no one fret
+             */
+            fret: number;
+            key: string;
+            /**
+             * Format: int32
+             * @description 0 where it is no one string
+             */
+            string: number;
+        };
+        /** @description A test that was made. */
+        MadeTest: {
+            /** Format: int64 */
+            after: number;
+            /** Format: int32 */
+            fret?: number;
+            key: string;
+            /** @enum {string} */
+            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            /** Format: int32 */
+            string?: number;
+            /** @enum {string} */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+        };
         /** @description The tightest place of one note. */
         MarginTold: {
             /**
@@ -4152,6 +4364,31 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        /** @description A note as it sounds. */
+        MarkedNote: {
+            /**
+             * Format: int32
+             * @description 0 is the open string
+             */
+            fret: number;
+            /** @enum {string} */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @enum {string} */
+            pluck: "soft" | "normal" | "hard";
+            plugged: boolean;
+            /**
+             * Format: int32
+             * @description 1 is the highest
+             */
+            string: number;
+        };
+        /** @description Notes as they sound, clean ones too. */
+        MarkedNotes: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            notes: components["schemas"]["MarkedNote"][];
+        };
         /** @description Which column is what, counted from 0. */
         Matched: {
             csv: string;
@@ -4161,7 +4398,7 @@ export interface components {
              * @description that of all rows; null when a column says it
              * @enum {string}
              */
-            station?: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station?: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             /** Format: int32 */
             string: number;
             /** @description of a bare number: mm, thou, in64, in32 */
@@ -4173,6 +4410,12 @@ export interface components {
              * @description the column that says relief, nut or action; null when all are of one station
              */
             what?: number;
+        };
+        /** @description A string as it is spoken. */
+        NamedString: {
+            label: string;
+            /** Format: int32 */
+            string: number;
         };
         /** @description A straightedge over the bridge; as a typed length, minus when it runs into it. */
         NeckAngle: {
@@ -4236,11 +4479,23 @@ export interface components {
             /** @description names this request: sent again it opens no second job */
             requestKey: string;
             /** @description the stations agreed on; all when null */
-            scope?: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
+            scope?: ("relief" | "nut" | "action" | "frets" | "intonation" | "pickups")[];
             /** @description what is odd was asked about already: strings, or an instrument that is on the bench */
             sure?: boolean;
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";
+        };
+        /** @description The test that tells most for its time. */
+        NextBuzzTest: {
+            /** Format: int32 */
+            fret?: number;
+            outcomes: components["schemas"]["OutcomeChoice"][];
+            /** Format: int32 */
+            string?: number;
+            takes: string;
+            /** @enum {string} */
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            title: string;
         };
         /** @description The test that tells most for its time. */
         NextTestTold: {
@@ -4277,6 +4532,13 @@ export interface components {
             name: string;
             /** Format: int32 */
             string: number;
+        };
+        /** @description What else is known of the noise. */
+        NotedHints: {
+            /** Format: int64 */
+            after: number;
+            hints: ("since-strings" | "since-season" | "since-fall" | "some-pitches" | "goes-on" | "goes-out" | "out-up-the-neck" | "sharp-fret-ends" | "comes-and-goes" | "tuned-down" | "few-wraps" | "coated" | "falls-towards-end" | "saddle-at-limit" | "sides-differ" | "rod-slack" | "pickup-near" | "only-unplugged")[];
+            key: string;
         };
         /** @description What belongs to the nut besides its heights. */
         NutBenchView: {
@@ -4389,7 +4651,7 @@ export interface components {
             /** @enum {string} */
             order: "relief-nut-action" | "saddle-rough-first" | "ballpark-first";
             orders: components["schemas"]["OrderChoice"][];
-            scope: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
+            scope: ("relief" | "nut" | "action" | "frets" | "intonation" | "pickups")[];
         };
         /** @description Other strings were put on: their gauges, string 1 first, in thou. */
         OtherStrings: {
@@ -4399,6 +4661,12 @@ export interface components {
             strings: string;
             /** @description odd gauges were asked about already */
             sure?: boolean;
+        };
+        /** @description What a test can show, in words. */
+        OutcomeChoice: {
+            /** @enum {string} */
+            code: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            label: string;
         };
         /** @description An instrument that they brought. */
         OwnView: {
@@ -4818,7 +5086,7 @@ export interface components {
              * @description where it belongs; relief when null
              * @enum {string}
              */
-            station?: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station?: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             /** Format: int32 */
             string: number;
             /** @description the odd value was asked about already */
@@ -4929,6 +5197,7 @@ export interface components {
         RoomView: {
             action?: components["schemas"]["HeightView"];
             bridge?: components["schemas"]["BridgeView"];
+            frets?: components["schemas"]["FretsView"];
             intonation?: components["schemas"]["IntonationView"];
             nut?: components["schemas"]["HeightView"];
             nutBench?: components["schemas"]["NutBenchView"];
@@ -5064,7 +5333,7 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
-            stations: ("relief" | "nut" | "action" | "intonation" | "pickups")[];
+            stations: ("relief" | "nut" | "action" | "frets" | "intonation" | "pickups")[];
         };
         /** @description A support of the bridge. */
         ScrewView: {
@@ -5382,6 +5651,15 @@ export interface components {
             /** Format: int32 */
             string: number;
         };
+        /** @description How much room a string has for a usual touch. */
+        StringRoom: {
+            /** @description by note, from the open one on */
+            fits: ("free" | "near" | "touches")[];
+            /** Format: int32 */
+            string: number;
+            /** @description the note with the least room, in words */
+            tightest: string;
+        };
         /** @description What is expected of other strings before they go on. */
         StringsForecast: {
             ripple: components["schemas"]["Ripple"][];
@@ -5472,6 +5750,32 @@ export interface components {
         /** @description Sent with true it is done; before that it is asked about. */
         Sure: {
             sure: boolean;
+        };
+        /** @description A cause that may be at work. */
+        SuspectView: {
+            because: string[];
+            cause: string;
+            caution?: string;
+            /** @description whether a test or a reading speaks for it, and not only what is heard */
+            confirmed: boolean;
+            /**
+             * Format: int32
+             * @description where it sits; 0 where it is no one fret
+             */
+            fret: number;
+            /**
+             * Format: int32
+             * @description how likely, %
+             */
+            percent: number;
+            remedy: string;
+            /**
+             * Format: int32
+             * @description where it sits; 0 where it is no one string
+             */
+            string: number;
+            title: string;
+            who: string;
         };
         /** @description As found and as left of a quantity, a column for each string or side. */
         Table: {
@@ -5828,7 +6132,7 @@ export interface components {
             after: number;
             key: string;
             /** @enum {string} */
-            station: "relief" | "nut" | "action" | "intonation" | "pickups";
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             /** @description that were moved; all when null */
             strings?: number[];
         };
@@ -5939,6 +6243,13 @@ export interface components {
             openedAt: string;
             /** Format: int64 */
             ticket: number;
+        };
+        /** @description A zone from which a noise may come. */
+        ZoneChoice: {
+            /** @enum {string} */
+            code: "behind-nut" | "inside-neck" | "near-pickups" | "at-bridge" | "body";
+            label: string;
+            on: boolean;
         };
     };
     responses: never;
@@ -8258,6 +8569,456 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Followed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acceptBuzz: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptedBuzz"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteHints: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NotedHints"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    markNotes: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkedNotes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteRemedy: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeRemedy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteBuzzTest: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeTest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    noteZones: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeardZones"];
             };
         };
         responses: {
@@ -12575,7 +13336,7 @@ export interface operations {
                 /** @description its number */
                 id: number;
                 /** @description which one */
-                station: "relief" | "nut" | "action" | "intonation" | "pickups";
+                station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
             };
             cookie?: never;
         };

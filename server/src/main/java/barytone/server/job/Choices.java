@@ -81,7 +81,7 @@ public class Choices {
 
     /** What is kept for a player or an instrument, a few words each. */
     public List<String> favourites(Settings.Scope scope, long id, String name) {
-        return Stream.concat(doors.stream().map(Door::wish), Stream.of(ORDER))
+        return Stream.concat(wishes(), Stream.of(ORDER))
                 .flatMap(wish -> kept(scope, id, name, wish).stream())
                 .toList();
     }
@@ -102,15 +102,20 @@ public class Choices {
         return "set by hand";
     }
 
+    /** The names of all that is kept at stations. */
+    private Stream<String> wishes() {
+        return doors.stream().map(Door::wish).filter(wish -> !wish.isEmpty());
+    }
+
     private Door door(String wish) {
         return doors.stream()
-                .filter(door -> door.wish().equals(wish))
+                .filter(door -> !wish.isEmpty() && door.wish().equals(wish))
                 .findFirst()
                 .orElseThrow(() -> Allowed.broken("what to keep", "“" + wish + "”", allowed()));
     }
 
     private String allowed() {
-        return doors.stream().map(Door::wish).collect(Collectors.joining(", ")) + " or " + ORDER;
+        return wishes().collect(Collectors.joining(", ")) + " or " + ORDER;
     }
 
     /** The wishes for a new job, to be stored with it. */
@@ -121,8 +126,7 @@ public class Choices {
         for (Door door : doors.all())
             door.ofSchool(wish(whose, door.wish(), spec).map(Wish::school).orElse(null), spec, touch, schools, usual)
                     .ifPresent(events::add);
-        for (String name :
-                Stream.concat(doors.stream().map(Door::wish), Stream.of(ORDER)).toList()) {
+        for (String name : Stream.concat(wishes(), Stream.of(ORDER)).toList()) {
             Optional<Wish> wish = wish(whose, name, spec);
             wish.ifPresent(w -> {
                 if (w.kind() == null || w.body() == null) return;

@@ -36,7 +36,7 @@ public interface Door {
         return false;
     }
 
-    /** Under which name what it wants is kept. */
+    /** Under which name what it wants is kept; empty when nothing is. */
     String wish();
 
     /** What a job wants here, to be kept for others. */

@@ -2,6 +2,7 @@ package barytone.server.station;
 
 import barytone.server.job.Doors;
 import barytone.server.station.action.ActionDoor;
+import barytone.server.station.frets.FretDoor;
 import barytone.server.station.intonation.ToneDoor;
 import barytone.server.station.nut.NutDoor;
 import barytone.server.station.pickups.PickupDoor;
@@ -16,6 +17,7 @@ public class StationDoors {
     /** The doors to all of them, in the order of work. */
     @Bean
     public Doors doors() {
-        return new Doors(List.of(new ReliefDoor(), new NutDoor(), new ActionDoor(), new ToneDoor(), new PickupDoor()));
+        return new Doors(List.of(
+                new ReliefDoor(), new NutDoor(), new ActionDoor(), new FretDoor(), new ToneDoor(), new PickupDoor()));
     }
 }

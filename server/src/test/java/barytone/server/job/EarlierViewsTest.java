@@ -28,7 +28,18 @@ import tools.jackson.databind.JsonNode;
 class EarlierViewsTest {
     /** Not said then; or another at every start. */
     private static final Set<String> NEWER = Set.of(
-            "mark", "at", "follow", "does", "turned", "handOver", "air", "agreement", "benchLog", "arrival", "playOff");
+            "mark",
+            "at",
+            "follow",
+            "does",
+            "turned",
+            "handOver",
+            "air",
+            "agreement",
+            "benchLog",
+            "arrival",
+            "playOff",
+            "frets");
 
     @ParameterizedTest
     @CsvSource({"1, 5", "3, 10", "4, 12", "7, 12"})
@@ -60,7 +71,8 @@ class EarlierViewsTest {
     }
 
     private static void say(String key, JsonNode node, List<String> said) {
-        if (NEWER.contains(key)) return;
+        // the station of frets stands on the rail since
+        if (NEWER.contains(key) || node.path("station").asString("").equals("frets")) return;
         if (node.isString()) {
             String text = node.asString();
             // the clock

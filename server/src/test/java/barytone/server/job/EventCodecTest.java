@@ -17,6 +17,11 @@ import barytone.core.arrival.StringsPlan;
 import barytone.core.arrival.Style;
 import barytone.core.arrival.Where;
 import barytone.core.bridge.NeckShim;
+import barytone.core.buzz.BuzzTest;
+import barytone.core.buzz.Hint;
+import barytone.core.buzz.Outcome;
+import barytone.core.buzz.TestResult;
+import barytone.core.buzz.Zone;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
 import barytone.core.height.ActionTarget;
@@ -48,6 +53,7 @@ import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
 import barytone.core.station.Stations;
 import barytone.core.station.action.ActionEvent;
+import barytone.core.station.frets.FretEvent;
 import barytone.core.station.intonation.Ear;
 import barytone.core.station.intonation.StringAge;
 import barytone.core.station.intonation.ToneEvent;
@@ -61,6 +67,7 @@ import barytone.server.station.StationDoors;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -153,6 +160,14 @@ class EventCodecTest {
                 new PickupEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
                 new PickupEvent.PickupsLowered(true),
                 new PickupEvent.LevelHeard(0, 3, -18.5),
+                new FretEvent.NotesMarked(List.of(
+                        new PlayedNote(4, 0, NoteMark.BUZZ, Pluck.NORMAL, false),
+                        new PlayedNote(1, 12, NoteMark.BEND_CHOKE, Pluck.SOFT, true))),
+                new FretEvent.ZonesHeard(Set.of(Zone.BEHIND_NUT, Zone.BODY)),
+                new FretEvent.HintsNoted(Set.of(Hint.SINCE_STRINGS)),
+                new FretEvent.BuzzTested(new TestResult(BuzzTest.ROCKER, Outcome.ROCKS, null, 9)),
+                new FretEvent.CauseRemedied("high-fret", 0, 9),
+                new FretEvent.BuzzAccepted("the player", "by telephone"),
                 new JobEvent.AirRead(JobEvent.AirRead.Place.CASE, 41, null),
                 new JobEvent.HandOverWritten("found", "advice", "then"),
                 new JobEvent.AgreementSet(new Agreement(

@@ -1,0 +1,103 @@
+package barytone.server.station.frets;
+
+import barytone.core.buzz.BuzzTest;
+import barytone.core.buzz.Hint;
+import barytone.core.buzz.Outcome;
+import barytone.core.buzz.Zone;
+import barytone.core.playoff.NoteMark;
+import barytone.core.playoff.Pluck;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The hunt for a buzz on the page of a job.
+ *
+ * @param names of the strings, the lowest first
+ * @param frets of the board
+ * @param joint the fret at which the neck meets the body
+ * @param again notes that are to be played again, for something moved since they sounded wrong
+ * @param room forecast by the readings; empty while relief or action were not read
+ * @param suspects by falling probability; empty while nothing is heard
+ * @param next left out when no test tells anything that matters
+ * @param tests all there are, to note one that was made unasked
+ * @param made what was tested, in words, the last one first
+ * @param done what was done about causes, and what is accepted
+ */
+record FretsView(
+        List<NamedString> names,
+        int frets,
+        int joint,
+        List<BoardMark> marks,
+        List<BoardMark> again,
+        List<ZoneChoice> zones,
+        List<HintChoice> hints,
+        List<StringRoom> room,
+        List<SuspectView> suspects,
+        @Nullable NextBuzzTest next,
+        List<BuzzTestView> tests,
+        List<String> made,
+        List<String> done,
+        List<String> remarks) {
+    /** A string as it is spoken. */
+    record NamedString(int string, String label) {}
+
+    /** A note as it sounds. */
+    record BoardMark(int string, int fret, NoteMark mark, Pluck pluck, boolean plugged, boolean accepted) {}
+
+    /** A zone from which a noise may come. */
+    record ZoneChoice(Zone code, String label, boolean on) {}
+
+    /** What else may be known. */
+    record HintChoice(Hint code, String label, boolean on) {}
+
+    /**
+     * How much room a string has for a usual touch.
+     *
+     * @param fits by note, from the open one on
+     * @param tightest the note with the least room, in words
+     */
+    record StringRoom(int string, List<Fits> fits, String tightest) {}
+
+    /** Whether a note has room. */
+    enum Fits {
+        FREE,
+        /** So little room that what is known of the heights does not tell. */
+        NEAR,
+        TOUCHES
+    }
+
+    /**
+     * A cause that may be at work.
+     *
+     * @param percent how likely, %
+     * @param string where it sits; 0 where it is no one string
+     * @param fret where it sits; 0 where it is no one fret
+     * @param confirmed whether a test or a reading speaks for it, and not only what is heard
+     */
+    record SuspectView(
+            String cause,
+            String title,
+            int percent,
+            List<String> because,
+            String remedy,
+            String who,
+            @Nullable String caution,
+            int string,
+            int fret,
+            boolean confirmed) {}
+
+    /** What a test can show, in words. */
+    record OutcomeChoice(Outcome code, String label) {}
+
+    /** The test that tells most for its time. */
+    record NextBuzzTest(
+            BuzzTest test,
+            String title,
+            @Nullable Integer string,
+            @Nullable Integer fret,
+            String takes,
+            List<OutcomeChoice> outcomes) {}
+
+    /** A test of the hunt. */
+    record BuzzTestView(BuzzTest test, String title, BuzzTest.Where where, List<OutcomeChoice> outcomes) {}
+}

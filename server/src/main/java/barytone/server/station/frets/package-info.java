@@ -1,0 +1,5 @@
+/** The room of frets and buzz. */
+@NullMarked
+package barytone.server.station.frets;
+
+import org.jspecify.annotations.NullMarked;
