@@ -3480,6 +3480,8 @@ export interface components {
             names: components["schemas"]["NamedString"][];
             /** @description left out when no test tells anything that matters */
             next?: components["schemas"]["NextBuzzTest"];
+            /** @description the test of the next move, which confirms before anything is done; left out when that is no test */
+            proposed?: components["schemas"]["NextBuzzTest"];
             remarks: string[];
             /** @description forecast by the readings; empty while relief or action were not read */
             room: components["schemas"]["StringRoom"][];

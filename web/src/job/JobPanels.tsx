@@ -59,13 +59,15 @@ export function JobPanels({
           <room.HowRead {...panel} />
         </Panel>
       )}
-      <Panel
-        open={open === "target"}
-        onClose={() => onOpen(null)}
-        title={`Target: ${room.title.toLowerCase()}`}
-      >
-        <room.Target {...panel} />
-      </Panel>
+      {room.Target !== undefined && (
+        <Panel
+          open={open === "target"}
+          onClose={() => onOpen(null)}
+          title={`Target: ${room.title.toLowerCase()}`}
+        >
+          <room.Target {...panel} />
+        </Panel>
+      )}
       <Panel open={open === "order"} onClose={() => onOpen(null)} title="Order of work">
         <OrderPanel {...panel} />
       </Panel>

@@ -107,6 +107,8 @@ export function OpenJob({
       <JobBar job={job} refetch={refetch} onOpen={setOpen} />
       {listening.ear.source !== null ? (
         <HeardAbove ear={listening.ear} wanted={listening.wanted} />
+      ) : room.Drawing !== undefined ? (
+        <room.Drawing job={job} send={send} />
       ) : (
         section !== undefined && <Section section={section} others={job.sections} />
       )}

@@ -54,7 +54,7 @@ export function useJobKeys(
       v: () => listening.toggle("standIn"),
       p: listening.pluck,
       h: () => room.HowRead !== undefined && onOpen("habit"),
-      t: () => onOpen("target"),
+      t: () => room.Target !== undefined && onOpen("target"),
       e: () => room.More !== undefined && onOpen("extras"),
       q: () => onOpen("order"),
       "shift+q": () => onOpen("agreed"),

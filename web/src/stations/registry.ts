@@ -1,5 +1,6 @@
 import type { JobView } from "../app/api";
 import { action } from "./action";
+import { frets } from "./frets";
 import { intonation } from "./intonation";
 import { nut } from "./nut";
 import { pickups } from "./pickups";
@@ -7,7 +8,7 @@ import { relief } from "./relief";
 import type { Station, StationRoom } from "./room";
 
 /** The stations of the page, in the order of work: the one list. */
-export const ROOMS: readonly StationRoom[] = [relief, nut, action, intonation, pickups];
+export const ROOMS: readonly StationRoom[] = [relief, nut, action, frets, intonation, pickups];
 
 /** How the work is done at the station that has a say in it now, whatever station is open. */
 export function waysOf(job: JobView): StationRoom["Ways"] {

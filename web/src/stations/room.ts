@@ -41,6 +41,12 @@ export interface LedgerProps {
   onOpen: (panel: Open) => void;
 }
 
+/** What a drawing of its own is given. */
+export interface DrawingProps {
+  job: JobView;
+  send: Send;
+}
+
 /** What the form of a move that was made otherwise is given. */
 export interface OtherProps {
   job: JobView;
@@ -75,8 +81,10 @@ export interface StationRoom {
   /** The strings whose fields its ledger has, lowest first. */
   strings: (job: JobView) => readonly number[];
   Ledger: ComponentType<LedgerProps>;
-  /** What is wanted. */
-  Target: ComponentType<PanelProps>;
+  /** What takes the place of the section above; the section stays, where this is left out. */
+  Drawing?: ComponentType<DrawingProps>;
+  /** What is wanted; nothing to choose, where this is left out. */
+  Target?: ComponentType<PanelProps>;
   /** How it is read; none where there is nothing to choose. */
   HowRead?: ComponentType<PanelProps>;
   /** What belongs to it besides. */

@@ -107,7 +107,10 @@ public final class NextMove {
     /** Whether there is work at a station: agreed on, not left as it is, and not put off more often than this. */
     private boolean open(Room room, int putOff) {
         Station station = room.station();
-        return job.agreed(station) && !job.left(station) && job.putOff().getOrDefault(station, 0) <= putOff;
+        return job.agreed(station)
+                && !job.left(station)
+                && !room.idle(job)
+                && job.putOff().getOrDefault(station, 0) <= putOff;
     }
 
     /** Whether the readings that a station begins with were declined. */

@@ -55,6 +55,11 @@ public interface Room {
         return false;
     }
 
+    /** Whether there is nothing here to be worked on, nor to be said of it: nobody has heard, read or asked for anything. */
+    default boolean idle(JobState job) {
+        return false;
+    }
+
     /** Strings, or pickups, that are still to be read, for none of their readings stands for them. */
     List<Integer> unread(JobState job);
 

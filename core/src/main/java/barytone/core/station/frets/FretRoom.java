@@ -2,6 +2,7 @@ package barytone.core.station.frets;
 
 import barytone.core.advice.Advice;
 import barytone.core.advice.Outfit;
+import barytone.core.arrival.Complaint;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobState;
@@ -27,6 +28,13 @@ public final class FretRoom implements Room {
     @Override
     public RoomReplay open(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> counted) {
         return new FretReplay(spec);
+    }
+
+    /** Nobody hears anything: that nothing buzzes is not said of what was not played. */
+    @Override
+    public boolean idle(JobState job) {
+        Complaint complaint = job.arrival().complaint();
+        return !FretState.of(job).any() && (complaint == null || !FretHunt.buzzes(complaint));
     }
 
     @Override

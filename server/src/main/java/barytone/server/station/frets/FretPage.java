@@ -13,6 +13,7 @@ import barytone.core.job.Station;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.station.frets.Clearances;
+import barytone.core.station.frets.FretAdvice;
 import barytone.core.station.frets.FretAdvisor;
 import barytone.core.station.frets.FretHunt;
 import barytone.core.station.frets.FretState;
@@ -36,12 +37,14 @@ final class FretPage implements RoomPage {
     /** A suspect less likely than this is not told, %. */
     private static final double LEAST = 0.02;
 
+    private final Shown shown;
     private final JobState state;
     private final FretState frets;
     private final LengthUnit unit;
     private final FretWords voice;
 
     FretPage(Shown shown) {
+        this.shown = shown;
         this.state = shown.state();
         this.frets = FretState.of(state);
         this.unit = shown.words().units().action();
@@ -90,6 +93,7 @@ final class FretPage implements RoomPage {
                 diagnosis == null
                         ? null
                         : diagnosis.next().map(n -> next(words, n)).orElse(null),
+                shown.advice() instanceof FretAdvice.MakeTest test ? next(words, test.next()) : null,
                 Arrays.stream(BuzzTest.values())
                         .map(t -> new FretsView.BuzzTestView(t, t.title(), t.where(), outcomes(t)))
                         .toList(),

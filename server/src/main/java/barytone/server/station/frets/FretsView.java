@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param room forecast by the readings; empty while relief or action were not read
  * @param suspects by falling probability; empty while nothing is heard
  * @param next left out when no test tells anything that matters
+ * @param proposed the test of the next move, which confirms before anything is done; left out when that is no test
  * @param tests all there are, to note one that was made unasked
  * @param made what was tested, in words, the last one first
  * @param done what was done about causes, and what is accepted
@@ -34,6 +35,7 @@ record FretsView(
         List<StringRoom> room,
         List<SuspectView> suspects,
         @Nullable NextBuzzTest next,
+        @Nullable NextBuzzTest proposed,
         List<BuzzTestView> tests,
         List<String> made,
         List<String> done,
