@@ -14,13 +14,17 @@ const PLUCKS: readonly { code: Pluck; label: string }[] = [
 
 const DOTS = [3, 5, 7, 9, 15, 17, 19, 21];
 
+/** The narrowest a fret is drawn, and what stands before the first one, px. */
+const LEAST = 38;
+const LEAST_HEAD = 112;
+
 /** Columns as frets lie, but none narrower than a thumb. */
 function columns(frets: number): string {
   const widths = Array.from(
     { length: frets },
-    (_, i) => `minmax(38px, ${(2 ** (-i / 12) * 10).toFixed(2)}fr)`,
+    (_, i) => `minmax(${String(LEAST)}px, ${(2 ** (-i / 12) * 10).toFixed(2)}fr)`,
   );
-  return `104px 52px ${widths.join(" ")}`;
+  return `64px 48px ${widths.join(" ")}`;
 }
 
 /** The board from above, strings by frets: notes are marked by keys, by thumb, or by drawing along a string. */
@@ -90,8 +94,11 @@ export function BuzzBoard({ job, send }: DrawingProps) {
         <div
           role="grid"
           aria-label="Strings by frets, low string first"
-          className="grid min-w-max select-none"
-          style={{ gridTemplateColumns: columns(frets.frets) }}
+          className="grid select-none"
+          style={{
+            gridTemplateColumns: columns(frets.frets),
+            minWidth: `${String(LEAST_HEAD + frets.frets * LEAST)}px`,
+          }}
           onPointerUp={finish}
           onPointerLeave={finish}
           onPointerCancel={() => setDrawn(null)}
@@ -116,7 +123,7 @@ export function BuzzBoard({ job, send }: DrawingProps) {
             const fits = frets.room.find((r) => r.string === string)?.fits;
             return (
               <div key={string} role="row" className="contents">
-                <span role="rowheader" className="flex items-center text-[16px] whitespace-nowrap">
+                <span role="rowheader" className="flex items-center text-[17px] font-semibold whitespace-nowrap">
                   {label}
                 </span>
                 {Array.from({ length: frets.frets + 1 }, (_, fret) => {
@@ -135,7 +142,7 @@ export function BuzzBoard({ job, send }: DrawingProps) {
                     <span
                       key={String(fret)}
                       role="gridcell"
-                      className={`border-r-2 ${fret === 0 ? "border-lamp" : "border-[#8A7B55]"}`}
+                      className={`flex border-r-2 ${fret === 0 ? "border-lamp" : "border-[#8A7B55]"}`}
                     >
                       <button
                         type="button"

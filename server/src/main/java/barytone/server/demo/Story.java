@@ -8,10 +8,14 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.pickup.Pickup;
+import barytone.core.playoff.NoteMark;
+import barytone.core.playoff.PlayedNote;
+import barytone.core.playoff.Pluck;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.station.frets.FretEvent;
 import barytone.core.station.intonation.Ear;
 import barytone.core.station.intonation.ToneEvent;
 import barytone.core.station.pickups.PickupEvent;
@@ -21,6 +25,7 @@ import barytone.server.job.Intake;
 import barytone.server.job.JobLog;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -70,6 +75,15 @@ final class Story {
 
     Story note(String text) {
         return add(new JobEvent.NoteWritten(text));
+    }
+
+    /** Notes of strings and frets, from and to, that sound alike. */
+    Story marked(NoteMark mark, int fromString, int toString, int fromFret, int toFret) {
+        List<PlayedNote> notes = new ArrayList<>();
+        for (int string = fromString; string <= toString; string++)
+            for (int fret = fromFret; fret <= toFret; fret++)
+                notes.add(new PlayedNote(string, fret, mark, Pluck.NORMAL, false));
+        return add(new FretEvent.NotesMarked(notes));
     }
 
     Story read(GapMethod.Relief method, int string, double mm) {

@@ -3,12 +3,14 @@ package barytone.core.station.frets;
 import barytone.core.advice.Advice;
 import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Suspect;
+import barytone.core.buzz.TestResult;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.Topic;
 import barytone.core.playoff.PlayedNote;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Advice of the hunt for a buzz. */
@@ -41,6 +43,13 @@ public sealed interface FretAdvice extends Advice {
     record MakeTest(NextTest next, Suspect leading) implements FretAdvice {
         /** The kind of topic by which it is declined. */
         public static final String KIND = "buzz-test";
+
+        /** Whether a test that was made is this one, at the same place. */
+        boolean is(TestResult made) {
+            return made.test() == next.test()
+                    && Objects.equals(made.string(), next.string())
+                    && Objects.equals(made.fret(), next.fret());
+        }
 
         @Override
         public Topic topic() {

@@ -7,6 +7,7 @@ import barytone.core.buzz.Diagnosis;
 import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Reason;
 import barytone.core.buzz.Suspect;
+import barytone.core.buzz.TestResult;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import java.util.List;
@@ -31,16 +32,18 @@ public final class FretAdvisor {
                             : Advice.Done.Reason.IN_BAND);
         Diagnosis diagnosis = FretHunt.of(job).diagnosis();
         if (diagnosis == null) return new Advice.Done(Station.FRETS, Advice.Done.Reason.LEAVE_IT);
-        return hunt(diagnosis);
+        return hunt(diagnosis, state.tests());
     }
 
     /** What is next while something is heard. */
-    private static Advice hunt(Diagnosis diagnosis) {
+    private static Advice hunt(Diagnosis diagnosis, List<TestResult> made) {
         Optional<Suspect> settled = diagnosis.settled();
         if (settled.isPresent()) {
             Suspect suspect = settled.get();
+            if (confirmed(suspect)) return new FretAdvice.Cure(suspect);
             // nothing is filed, glued or sold on what is heard alone
-            return confirmed(suspect) ? new FretAdvice.Cure(suspect) : confirm(suspect);
+            FretAdvice.MakeTest confirming = confirm(suspect);
+            if (made.stream().noneMatch(confirming::is)) return confirming;
         }
         List<Suspect> suspects = diagnosis.suspects();
         if (suspects.isEmpty()) return new FretAdvice.Undecided(List.of());

@@ -34,8 +34,8 @@ final class FretPage implements RoomPage {
     /** Suspects that are told. */
     private static final int TOLD = 5;
 
-    /** A suspect less likely than this is not told, %. */
-    private static final double LEAST = 0.02;
+    /** A suspect less likely than this is not told. */
+    private static final double LEAST = 0.03;
 
     private final Shown shown;
     private final JobState state;
@@ -119,7 +119,7 @@ final class FretPage implements RoomPage {
         return new FretsView.SuspectView(
                 suspect.cause().code(),
                 words.title(suspect),
-                (int) Math.round(100 * suspect.probability()),
+                (int) Math.min(99, Math.round(100 * suspect.probability())),
                 words.because(suspect),
                 suspect.cause().remedy().label(),
                 suspect.cause().remedy().kind().label(),

@@ -13,7 +13,9 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.Topic;
+import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
+import barytone.core.playoff.Pluck;
 import barytone.core.station.frets.FretAdvice;
 import barytone.core.station.frets.FretEvent;
 import barytone.core.station.frets.FretState;
@@ -110,7 +112,8 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     }
 
     static String percent(Suspect suspect) {
-        return Math.round(100 * suspect.probability()) + " %";
+        // nothing of this is certain
+        return Math.min(99, Math.round(100 * suspect.probability())) + " %";
     }
 
     static String minutes(BuzzTest test) {
@@ -169,19 +172,20 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     }
 
     private String marked(List<PlayedNote> notes) {
-        Map<String, List<PlayedNote>> byMark = new TreeMap<>();
+        Map<NoteMark, List<PlayedNote>> byMark = new TreeMap<>();
         for (PlayedNote note : notes)
-            byMark.computeIfAbsent(note.mark().label() + how(note), m -> new ArrayList<>())
-                    .add(note);
+            byMark.computeIfAbsent(note.mark(), m -> new ArrayList<>()).add(note);
         return byMark.entrySet().stream()
-                .map(e -> Words.sentence(words.notes(e.getValue())) + " " + e.getKey())
+                .map(e -> Words.sentence(words.notes(e.getValue())) + " "
+                        + (e.getValue().size() == 1
+                                ? e.getKey().label()
+                                : e.getKey().several())
+                        + how(e.getValue().getFirst()))
                 .collect(Collectors.joining("; "));
     }
 
     private static String how(PlayedNote note) {
-        return (note.pluck() == barytone.core.playoff.Pluck.NORMAL
-                        ? ""
-                        : ", played " + note.pluck().label())
+        return (note.pluck() == Pluck.NORMAL ? "" : ", played " + note.pluck().label())
                 + (note.plugged() ? ", amplified" : "");
     }
 
