@@ -2934,10 +2934,10 @@ export interface components {
             /** Format: int32 */
             fret: number;
             /** @enum {string} */
-            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
-            /** @enum {string} */
             pluck: "soft" | "normal" | "hard";
             plugged: boolean;
+            /** @enum {string} */
+            sounds: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
             /** Format: int32 */
             string: number;
         };

@@ -123,13 +123,16 @@ export function BuzzBoard({ job, send }: DrawingProps) {
             const fits = frets.room.find((r) => r.string === string)?.fits;
             return (
               <div key={string} role="row" className="contents">
-                <span role="rowheader" className="flex items-center text-[17px] font-semibold whitespace-nowrap">
+                <span
+                  role="rowheader"
+                  className="flex items-center text-[17px] font-semibold whitespace-nowrap"
+                >
                   {label}
                 </span>
                 {Array.from({ length: frets.frets + 1 }, (_, fret) => {
                   const heard = frets.marks.find((m) => same(m, string, fret));
                   const again = frets.again.some((m) => same(m, string, fret));
-                  const shape = heard === undefined ? undefined : shapeOf(heard.mark);
+                  const shape = heard === undefined ? undefined : shapeOf(heard.sounds);
                   const room = fits?.[fret];
                   const under = drawn?.string === string && drawn.frets.includes(fret);
                   const said = [
@@ -158,7 +161,7 @@ export function BuzzBoard({ job, send }: DrawingProps) {
                         className={`relative h-10 w-full touch-none bg-center bg-no-repeat text-[20px] leading-none font-bold focus-visible:outline-2 focus-visible:outline-lamp ${
                           under
                             ? "bg-indigo"
-                            : heard === undefined || heard.mark === "clean"
+                            : heard === undefined || heard.sounds === "clean"
                               ? ""
                               : heard.accepted
                                 ? "bg-verdigris text-white"

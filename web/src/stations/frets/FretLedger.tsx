@@ -9,7 +9,7 @@ import type { LedgerProps } from "../room";
 /** Where else it is heard, what it may be, what was tested, and what the player accepts. */
 export function FretLedger({ job, send, onOpen }: LedgerProps) {
   const { frets } = job;
-  const open = frets.marks.some((m) => m.mark !== "clean" && !m.accepted);
+  const open = frets.marks.some((m) => m.sounds !== "clean" && !m.accepted);
   const heard = open || frets.zones.some((z) => z.on);
   return (
     <section aria-label="Frets" className="flex flex-col gap-3 px-5 py-2">

@@ -1,7 +1,7 @@
 import type { JobView } from "../../app/api";
 
 export type BoardMark = JobView["frets"]["marks"][number];
-export type Mark = BoardMark["mark"];
+export type Mark = BoardMark["sounds"];
 
 export interface MarkShape {
   mark: Mark;

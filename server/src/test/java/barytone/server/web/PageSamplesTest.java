@@ -47,6 +47,7 @@ class PageSamplesTest {
         routes.put("eider", "/api/jobs/10");
         routes.put("redshank", "/api/jobs/11");
         routes.put("lapwing", "/api/jobs/12");
+        routes.put("avocet", "/api/jobs/31");
         routes.put("history", "/api/instruments/10");
         routes.put("player", "/api/players/10");
         routes.put("search", "/api/search?words=eider");

@@ -44,7 +44,7 @@ record FretsView(
     record NamedString(int string, String label) {}
 
     /** A note as it sounds. */
-    record BoardMark(int string, int fret, NoteMark mark, Pluck pluck, boolean plugged, boolean accepted) {}
+    record BoardMark(int string, int fret, NoteMark sounds, Pluck pluck, boolean plugged, boolean accepted) {}
 
     /** A zone from which a noise may come. */
     record ZoneChoice(Zone code, String label, boolean on) {}
