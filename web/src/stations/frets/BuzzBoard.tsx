@@ -181,12 +181,12 @@ export function BuzzBoard({ job, send }: DrawingProps) {
                           event.currentTarget.releasePointerCapture(event.pointerId);
                           setDrawn({ string, frets: [fret] });
                         }}
-                        onPointerEnter={() => {
+                        onPointerOver={() => {
                           if (drawn?.string === string && !drawn.frets.includes(fret))
                             setDrawn({ string, frets: [...drawn.frets, fret] });
                         }}
                         onKeyDown={(event) => {
-                          const set = MARKS.find((m) => m.key === event.key.toLowerCase());
+                          const set = MARKS.find((m) => m.key === event.key);
                           if (event.ctrlKey || event.metaKey || event.altKey) return;
                           if (event.key === "ArrowRight") go(row, fret + 1);
                           else if (event.key === "ArrowLeft") go(row, fret - 1);
@@ -223,7 +223,7 @@ export function BuzzBoard({ job, send }: DrawingProps) {
         </div>
       </div>
       <p className="border-b border-line px-5 py-1 text-[14.5px] text-mute">
-        Keys on the board: Space rings · B buzzes · C cut short · D dead · N cut short when bent ·
+        Keys on the board: Space rings · 1 buzzes · 2 cut short · 3 dead · 4 cut short when bent ·
         Enter goes on · arrows.
         {frets.room.length > 0 &&
           " Under a note: a full line is forecast to touch, a dotted one may."}

@@ -10,13 +10,13 @@ export interface MarkShape {
   said: string;
 }
 
-/** Shapes that differ without colour, and the key that sets them. */
+/** Shapes that differ without colour, and the key that sets them: digits, for every letter is a key of the page. */
 export const MARKS: readonly MarkShape[] = [
   { mark: "clean", key: " ", shape: "○", said: "rings clean" },
-  { mark: "buzz", key: "b", shape: "≋", said: "buzzes" },
-  { mark: "choke", key: "c", shape: "⊣", said: "is cut short" },
-  { mark: "dead", key: "d", shape: "●", said: "is dead" },
-  { mark: "bend-choke", key: "n", shape: "⤴", said: "is cut short when bent" },
+  { mark: "buzz", key: "1", shape: "≋", said: "buzzes" },
+  { mark: "choke", key: "2", shape: "⊣", said: "is cut short" },
+  { mark: "dead", key: "3", shape: "●", said: "is dead" },
+  { mark: "bend-choke", key: "4", shape: "⤴", said: "is cut short when bent" },
 ];
 
 /** How a mark is drawn and said. */

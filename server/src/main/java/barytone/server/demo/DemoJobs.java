@@ -325,11 +325,14 @@ class DemoJobs implements ApplicationRunner {
                 .marked(NoteMark.CLEAN, 1, 6, 3, 4);
     }
 
-    /** A slot that was filed too far for a look at it: one open string, and nobody has played it here yet. */
+    /** Too few wraps on the post of one string: it buzzes open, its slot is as it should be, and nobody has played it here yet. */
     private void sanderling() {
         story(
                         new Story.Taken(
-                                facts(InstrumentKind.FLAT_TOP, "Flat-top “Sanderling”", BridgeKind.FIXED),
+                                facts(
+                                        InstrumentKind.ELECTRIC,
+                                        "Six-saddle electric “Sanderling”",
+                                        BridgeKind.INDIVIDUAL),
                                 "Saltholm Ferry Band, saloon loan no. 9",
                                 Touch.MEDIUM,
                                 "The open D sings like a wasp.",
@@ -343,9 +346,9 @@ class DemoJobs implements ApplicationRunner {
                         List.of(),
                         null,
                         "")))
-                .relief(0.18, 0.15)
+                .relief(0.23, 0.20)
                 .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 2.4, 2.3, 2.2, 2.1, 2.0, 1.9);
+                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
     /** Two at once: a shallow break angle at the first string, and a plate that rattles. */

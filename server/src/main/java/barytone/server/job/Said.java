@@ -61,6 +61,11 @@ public record Said(
         return without(kind, headline, why, null, null, JobView.Does.READ, TO_THE_READING);
     }
 
+    /** The same, with what its button says. */
+    public static Said question(String kind, String headline, List<String> why, String button) {
+        return without(kind, headline, why, null, null, JobView.Does.READ, button);
+    }
+
     /** Nothing more is to be done. */
     public static Said done(String headline, List<String> why, @Nullable String caution) {
         return without("done", headline, why, caution, null, JobView.Does.CLOSE, "Close the job");

@@ -36,6 +36,8 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     private static final String HUNT =
             "Listen unplugged first; what the amplifier does not carry may be left, and is noted.";
 
+    private static final String BOARD = "Go to the board";
+
     private final JobState state;
     private final BuzzWords words;
 
@@ -68,11 +70,13 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
                     "Play where it hurts, and mark what buzzes and what rings",
                     List.of(
                             "The player says that it buzzes. A note that rings clean tells as much as one that does not.",
-                            HUNT));
+                            HUNT),
+                    BOARD);
         return Said.question(
                 "play",
                 "Play again: " + words.notes(play.notes()),
-                List.of("Something was moved or mended since it sounded wrong."));
+                List.of("Something was moved or mended since it sounded wrong."),
+                BOARD);
     }
 
     private Said test(NextTest next, Suspect leading) {
@@ -83,7 +87,7 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
                 next.bits() > 0
                         ? "This test tells most for its " + minutes(next.test()) + "."
                         : "It is confirmed before anything is done about it.");
-        return Said.question("test", words.next(next), why);
+        return Said.question("test", words.next(next), why, "Go to the answers");
     }
 
     private Said cure(Suspect suspect) {
@@ -108,7 +112,7 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
             why.add(Words.sentence(words.title(suspect)) + ", " + percent(suspect) + ": "
                     + Words.within(suspect.cause().remedy().label()) + ".");
         why.add("Mark more notes, clean ones too; or note with whom it is accepted.");
-        return Said.question("undecided", "No test tells more than is known", why);
+        return Said.question("undecided", "No test tells more than is known", why, BOARD);
     }
 
     static String percent(Suspect suspect) {
