@@ -15,6 +15,12 @@ public record Diagnosis(List<Suspect> suspects, Optional<NextTest> next) {
     /** A cause this likely is acted on. */
     public static final double SURE = 0.9;
 
+    /** A cause that is confirmed is acted on from here. */
+    private static final double LIKELY = 0.6;
+
+    /** When no other is more than a fifth as likely. */
+    private static final double AHEAD = 5;
+
     public Diagnosis {
         suspects = List.copyOf(suspects);
     }
@@ -25,8 +31,13 @@ public record Diagnosis(List<Suspect> suspects, Optional<NextTest> next) {
         return new Diagnosis(posterior.suspects(), new TestChoice(posterior).best());
     }
 
-    /** The likeliest cause, when it is likely enough to act on. */
+    /** The likeliest cause, when it is likely enough to act on: nearly certain, or confirmed and far ahead of any other. */
     public Optional<Suspect> settled() {
-        return suspects.stream().findFirst().filter(s -> s.probability() >= SURE);
+        return suspects.stream().findFirst().filter(s -> s.probability() >= SURE || (s.confirmed() && ahead(s)));
+    }
+
+    private boolean ahead(Suspect first) {
+        double second = suspects.size() < 2 ? 0 : suspects.get(1).probability();
+        return first.probability() >= LIKELY && first.probability() >= AHEAD * second;
     }
 }

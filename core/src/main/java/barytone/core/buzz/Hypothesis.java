@@ -75,8 +75,16 @@ final class Hypothesis {
 
     /** Whether anything that is heard, known or tested speaks for it. */
     boolean explainsSomething() {
-        return fits > 1.3
-                || Arrays.stream(leaves).anyMatch(left -> left < 0.85)
+        return fits > 1.3 || explainsWhatIsHeard();
+    }
+
+    /** Whether something would have to be done about it: it explains what is heard or tested, not only what is known. */
+    boolean worthARemedy() {
+        return leaves.length == 0 && heard.tests.isEmpty() ? explainsSomething() : explainsWhatIsHeard();
+    }
+
+    private boolean explainsWhatIsHeard() {
+        return Arrays.stream(leaves).anyMatch(left -> left < 0.85)
                 || heard.tests.stream()
                         .anyMatch(t -> t.outcome() != t.test().usual()
                                 && cause.met(place, t)

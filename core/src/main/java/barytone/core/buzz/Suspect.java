@@ -20,4 +20,13 @@ public record Suspect(Cause cause, Place place, double probability, List<Reason>
     public @Nullable Integer fret() {
         return place.fret() == 0 ? null : place.fret();
     }
+
+    /** Whether a test or a reading of the instrument speaks for it, and not only what is heard or said. */
+    public boolean confirmed() {
+        return because.stream().anyMatch(reason -> switch (reason) {
+            case Reason.Tested t -> t.speaksFor();
+            case Reason.Found f -> f.speaksFor() && f.known().hints().isEmpty();
+            default -> false;
+        });
+    }
 }

@@ -51,6 +51,8 @@ final class TestChoice {
     /** What is to be done and where, for a set. */
     private static String remedy(Posterior.Causing set) {
         return set.all().stream()
+                // what nothing speaks for is not done anything about
+                .filter(Hypothesis::worthARemedy)
                 .map(h -> h.cause.remedy() + " " + h.place.string() + " " + h.place.fret())
                 .sorted()
                 .collect(Collectors.joining(", "));

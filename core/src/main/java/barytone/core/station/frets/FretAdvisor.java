@@ -40,7 +40,7 @@ public final class FretAdvisor {
         Optional<Suspect> settled = diagnosis.settled();
         if (settled.isPresent()) {
             Suspect suspect = settled.get();
-            if (confirmed(suspect)) return new FretAdvice.Cure(suspect);
+            if (suspect.confirmed()) return new FretAdvice.Cure(suspect);
             // nothing is filed, glued or sold on what is heard alone
             FretAdvice.MakeTest confirming = confirm(suspect);
             if (made.stream().noneMatch(confirming::is)) return confirming;
@@ -54,15 +54,6 @@ public final class FretAdvisor {
                         .filter(s -> s.probability() > suspects.getFirst().probability() / 5)
                         .limit(3)
                         .toList()));
-    }
-
-    /** Whether a test or a reading of the instrument speaks for it, and not only what is heard. */
-    public static boolean confirmed(Suspect suspect) {
-        return suspect.because().stream().anyMatch(reason -> switch (reason) {
-            case Reason.Tested t -> t.speaksFor();
-            case Reason.Found f -> f.speaksFor() && f.known().hints().isEmpty();
-            default -> false;
-        });
     }
 
     private static FretAdvice.MakeTest confirm(Suspect suspect) {

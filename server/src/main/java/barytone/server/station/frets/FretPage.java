@@ -14,7 +14,6 @@ import barytone.core.playoff.PlayedNote;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.station.frets.Clearances;
 import barytone.core.station.frets.FretAdvice;
-import barytone.core.station.frets.FretAdvisor;
 import barytone.core.station.frets.FretHunt;
 import barytone.core.station.frets.FretState;
 import barytone.server.buzz.BuzzWords;
@@ -126,7 +125,7 @@ final class FretPage implements RoomPage {
                 caution.isEmpty() ? null : caution,
                 suspect.place().string(),
                 suspect.place().fret(),
-                FretAdvisor.confirmed(suspect));
+                suspect.confirmed());
     }
 
     private static FretsView.NextBuzzTest next(BuzzWords words, NextTest next) {
