@@ -7,6 +7,7 @@ import barytone.core.arrival.Complaint;
 import barytone.core.arrival.Sign;
 import barytone.core.arrival.Where;
 import barytone.core.buzz.BuzzTest;
+import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.TestResult;
@@ -117,6 +118,31 @@ class FretMovesTest extends PaperJob {
         assertThat(advice()).isNotInstanceOf(FretAdvice.Cure.class);
         assertThat(probability("high-fret")).isLessThan(before);
         assertThat(test().next().test()).isNotEqualTo(BuzzTest.ROCKER);
+    }
+
+    @Test
+    void aShallowAngleAtTheNutIsFoundFromOneOpenString() {
+        add(new JobEvent.HurtSaid(new Complaint(
+                "sings",
+                List.of(Sign.BUZZES, Sign.SINCE_STRINGS),
+                List.of(Where.OPEN),
+                List.of(4),
+                List.of(),
+                null,
+                "")));
+        marked(NoteMark.BUZZ, 4, 4, 0, 0);
+        marked(NoteMark.CLEAN, 4, 4, 1, 4);
+        int asked = 0;
+        while (advice() instanceof FretAdvice.MakeTest(NextTest next, Suspect ignored) && asked++ < 8) {
+            boolean sign = next.test() == BuzzTest.PRESS_BEHIND_NUT && Objects.equals(next.string(), 4);
+            add(new FretEvent.BuzzTested(new TestResult(
+                    next.test(),
+                    sign ? Outcome.STOPS : next.test().outcomes().getFirst(),
+                    next.string(),
+                    next.fret())));
+        }
+        assertThat(advice()).as(advice().toString()).isInstanceOf(FretAdvice.Cure.class);
+        assertThat(likeliest()).isEqualTo("break-angle-nut");
     }
 
     @Test
