@@ -5565,7 +5565,7 @@ export interface components {
             note: string;
             /** Format: int32 */
             number: number;
-            /** @description now, done, waiting, left (not agreed on) or later (not part of Barytone's work on this job yet) */
+            /** @description now, done, waiting or left (not agreed on) */
             state: string;
         };
         /** @description A step of intake. */

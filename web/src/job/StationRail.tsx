@@ -21,7 +21,8 @@ export function StationRail({
         {stations.map((s) => {
           const target = ROOMS.find((room) => room.station === s.key);
           const now = s.state === "now";
-          const shown = target?.station === open;
+          if (target === undefined) return null;
+          const shown = target.station === open;
           const face = (
             <>
               <span
@@ -37,11 +38,7 @@ export function StationRail({
                 {s.state === "done" ? "✓" : s.number}
               </span>
               <span className="min-w-0">
-                <span
-                  className={`block text-[16px] leading-tight font-semibold ${target === undefined ? "text-mute" : ""}`}
-                >
-                  {s.label}
-                </span>
+                <span className="block text-[16px] leading-tight font-semibold">{s.label}</span>
                 <span
                   className={`block text-[13px] leading-tight ${now ? "text-[#FFC9B2]" : "text-mute"}`}
                 >
@@ -56,19 +53,15 @@ export function StationRail({
               key={s.key}
               className={`border-b-4 pb-1 ${shown ? "border-lamp-deep" : "border-transparent"}`}
             >
-              {target === undefined ? (
-                <span className={look}>{face}</span>
-              ) : (
-                <button
-                  type="button"
-                  className={`eases ${look} ${now ? "" : "hover:bg-bench"}`}
-                  aria-current={shown ? "true" : undefined}
-                  aria-keyshortcuts={target.key}
-                  onClick={() => onOpen(target.station)}
-                >
-                  {face}
-                </button>
-              )}
+              <button
+                type="button"
+                className={`eases ${look} ${now ? "" : "hover:bg-bench"}`}
+                aria-current={shown ? "true" : undefined}
+                aria-keyshortcuts={target.key}
+                onClick={() => onOpen(target.station)}
+              >
+                {face}
+              </button>
             </li>
           );
         })}

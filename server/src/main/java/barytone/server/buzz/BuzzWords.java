@@ -13,7 +13,9 @@ import barytone.core.buzz.TestResult;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,12 +24,16 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The hunt in words. */
 public final class BuzzWords {
     /** More groups of notes than this are counted, not listed. */
     private static final int LISTED = 3;
+
+    /** A number stays with its word. */
+    private static final String AT = " at\u00a0";
 
     private final IntFunction<String> name;
     private final int strings;
@@ -67,9 +73,9 @@ public final class BuzzWords {
     }
 
     private String where(@Nullable Integer string, @Nullable Integer fret) {
-        if (string != null && fret != null) return ", " + name.apply(string) + " at " + fret;
+        if (string != null && fret != null) return ", " + name.apply(string) + AT + fret;
         if (string != null) return ", " + name.apply(string);
-        return fret == null ? "" : ", at " + fret;
+        return fret == null ? "" : "," + AT + fret;
     }
 
     /** What speaks for a suspect and against it, a sentence each. */
@@ -146,32 +152,43 @@ public final class BuzzWords {
 
     /** Notes as they are spoken: open 4 D; 7 and 8 on all strings. */
     public String notes(List<PlayedNote> notes) {
-        Map<Integer, Set<Integer>> byString = new TreeMap<>();
-        for (PlayedNote note : notes)
+        Map<Integer, Set<Integer>> byString = new TreeMap<>(Comparator.reverseOrder());
+        Map<Integer, Set<Integer>> byFret = new TreeMap<>();
+        for (PlayedNote note : notes) {
             byString.computeIfAbsent(note.string(), s -> new TreeSet<>()).add(note.fret());
-        Map<Set<Integer>, List<Integer>> byFrets = new LinkedHashMap<>();
-        byString.forEach((string, frets) ->
-                byFrets.computeIfAbsent(frets, f -> new ArrayList<>()).add(string));
-        if (byFrets.size() > LISTED) {
+            byFret.computeIfAbsent(note.fret(), f -> new TreeSet<>(Comparator.reverseOrder()))
+                    .add(note.string());
+        }
+        Map<Set<Integer>, Set<Integer>> stringsByFrets = alike(byString);
+        Map<Set<Integer>, Set<Integer>> fretsByStrings = alike(byFret);
+        boolean across = fretsByStrings.size() <= stringsByFrets.size();
+        if (Math.min(fretsByStrings.size(), stringsByFrets.size()) > LISTED) {
             int count = byString.values().stream().mapToInt(Set::size).sum();
-            return count + " notes on "
-                    + (byString.size() == strings
-                            ? "all strings"
-                            : byString.keySet().stream().map(name::apply).collect(Collectors.joining(", ")));
+            return count + " notes on " + names(byString.keySet());
         }
         boolean bent = !notes.isEmpty() && notes.stream().allMatch(n -> n.mark() == NoteMark.BEND_CHOKE);
-        return byFrets.entrySet().stream()
-                        .map(e -> group(e.getKey(), e.getValue()))
-                        .collect(Collectors.joining("; "))
-                + (bent ? ", bent" : "");
+        Stream<String> told = across
+                ? fretsByStrings.entrySet().stream().map(e -> group(e.getValue(), e.getKey()))
+                : stringsByFrets.entrySet().stream().map(e -> group(e.getKey(), e.getValue()));
+        return told.collect(Collectors.joining("; ")) + (bent ? ", bent" : "");
     }
 
-    private String group(Set<Integer> frets, List<Integer> on) {
-        String which = on.size() == strings
+    /** Those that have the same, together. */
+    private static Map<Set<Integer>, Set<Integer>> alike(Map<Integer, Set<Integer>> each) {
+        Map<Set<Integer>, Set<Integer>> together = new LinkedHashMap<>();
+        each.forEach((one, has) ->
+                together.computeIfAbsent(has, h -> new LinkedHashSet<>()).add(one));
+        return together;
+    }
+
+    private String names(Set<Integer> on) {
+        return on.size() == strings
                 ? "all strings"
                 : on.stream().map(name::apply).collect(Collectors.joining(", "));
-        if (frets.equals(Set.of(0))) return "open " + which;
-        return which + " at " + ranges(frets);
+    }
+
+    private String group(Set<Integer> frets, Set<Integer> on) {
+        return frets.equals(Set.of(0)) ? "open " + names(on) : names(on) + " at " + ranges(frets);
     }
 
     private static String ranges(Set<Integer> frets) {

@@ -363,7 +363,7 @@ class DemoJobs implements ApplicationRunner {
                         Duration.ofMinutes(38))
                 .relief(0.30, 0.26)
                 .nut(0.19, 0.18, 0.17, 0.16)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 2.4, 2.3, 2.2, 2.1)
+                .each(new GapMethod.Action(12), Tool.CALIPER, 2.5, 2.3, 2.1, 1.9)
                 .marked(NoteMark.BUZZ, 1, 1, 0, 7)
                 .marked(NoteMark.CLEAN, 2, 4, 0, 7)
                 .add(new FretEvent.ZonesHeard(Set.of(Zone.BODY)));

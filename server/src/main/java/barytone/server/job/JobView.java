@@ -111,7 +111,7 @@ public record JobView(
     /**
      * A station of the job.
      *
-     * @param state now, done, waiting, left (not agreed on) or later (not part of Barytone's work on this job yet)
+     * @param state now, done, waiting or left (not agreed on)
      */
     record StationView(String key, int number, String label, String note, String state) {}
 

@@ -34,9 +34,6 @@ final class JobViewer {
     /** Hz. */
     private static final double A4 = 440;
 
-    /** Where the frets will stand. */
-    private static final Door.Place FRETS = new Door.Place(5, 4);
-
     private final OpenedJob opened;
     private final JobState state;
     private final Units units;
@@ -152,7 +149,6 @@ final class JobViewer {
     List<JobView.StationView> stations() {
         Map<Integer, JobView.StationView> along = new TreeMap<>();
         rooms.forEach((door, page) -> along.put(door.place().along(), station(door, page)));
-        along.put(FRETS.along(), new JobView.StationView("frets", FRETS.number(), "Frets", "not on this job", "later"));
         return List.copyOf(along.values());
     }
 

@@ -58,7 +58,7 @@ class FretWalkTest extends BrowserWalk {
             press(page, "ArrowDown", 1);
             press(page, "ArrowLeft", 1);
         }
-        assertThat(headline(page)).containsText("2 B, 3 G, 4 D at 7");
+        assertThat(headline(page)).containsText("4 D, 3 G, 2 B at 7");
         press(page, "ArrowUp", 3);
         press(page, "ArrowLeft", 1);
         for (int string = 0; string < 3; string++) {

@@ -41,6 +41,10 @@ class EarlierViewsTest {
             "playOff",
             "frets");
 
+    /** What was said of the station of frets before there was one. */
+    private static final Set<String> EMPTY_STATION =
+            Set.of("key: frets", "label: Frets", "note: not on this job", "state: later");
+
     @ParameterizedTest
     @CsvSource({"1, 5", "3, 10", "4, 12", "7, 12"})
     void everyViewOfEveryJobSaysWhatItSaid(int version, int jobs, @TempDir Path folder)
@@ -64,6 +68,7 @@ class EarlierViewsTest {
                 GZIPInputStream text = new GZIPInputStream(Objects.requireNonNull(kept))) {
             return new String(text.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
+                    .filter(line -> !EMPTY_STATION.contains(line))
                     // a question was closed with a full stop as well
                     .map(line -> line.endsWith("?.") ? line.substring(0, line.length() - 1) : line)
                     .toList();
@@ -71,8 +76,8 @@ class EarlierViewsTest {
     }
 
     private static void say(String key, JsonNode node, List<String> said) {
-        // the station of frets stands on the rail since
-        if (NEWER.contains(key) || node.path("station").asString("").equals("frets")) return;
+        // the station of frets stood empty then
+        if (NEWER.contains(key) || node.path("key").asString("").equals("frets")) return;
         if (node.isString()) {
             String text = node.asString();
             // the clock
