@@ -61,7 +61,7 @@ describe("taking in an instrument", () => {
     await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/42"));
     expect(opens()[0]?.body).toMatchObject({
       player: "Ferry band",
-      scope: ["relief", "action", "intonation", "pickups"],
+      scope: ["relief", "action", "frets", "intonation", "pickups"],
       instrument: { name: "Electric “Avocet”", bridge: "individual" },
     });
   });

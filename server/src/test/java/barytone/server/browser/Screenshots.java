@@ -30,8 +30,10 @@ class Screenshots {
             shot(bench, "bench");
 
             shot(job(browsing, "Cormorant", 1280, 800), "job-next-move");
-            Page tablet = job(browsing, "Bittern", 820, 1180);
-            shot(tablet, "job-settling-tablet");
+            Page hunt = job(browsing, "Avocet", 1280, 800);
+            hunt.keyboard().press("Shift+F");
+            assertThat(hunt.getByText("A high fret: 9").first()).isVisible();
+            shot(hunt, "job-frets");
 
             shot(job(browsing, "Dotterel", 1280, 800), "job-nut");
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
