@@ -41,7 +41,7 @@ public record Board(
     public Board {
         tuning = List.copyOf(tuning);
         Allowed.whole("strings", strings, 4, 12);
-        Allowed.whole("frets", frets, 12, 36);
+        Allowed.whole("frets", frets, 5, 36);
     }
 
     /** Of an instrument. */

@@ -67,7 +67,7 @@ public final class NextMove {
         Optional<Advice> recheck = recheck();
         if (recheck.isPresent()) return recheck.get();
         // with one station agreed on, its own verdict is the whole story
-        if (results.size() == 1 && job.chosen().scope().size() == 1) return results.getFirst();
+        if (results.size() == 1 && Stations.workedOn(job).size() == 1) return results.getFirst();
         return new Advice.Finished(List.copyOf(results), declined());
     }
 

@@ -41,6 +41,14 @@ public final class Stations {
                 .orElseThrow(() -> new IllegalArgumentException("no room for " + station.label()));
     }
 
+    /** The stations that were agreed on, without those at which nothing was heard, read or asked for. */
+    public static List<Station> workedOn(JobState job) {
+        return job.chosen().scope().stream()
+                .sorted()
+                .filter(station -> !room(station).idle(job))
+                .toList();
+    }
+
     /** What follows from the log of a job. */
     public static JobState replay(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         return JobReplay.of(spec, defaults, log, Stations::open);

@@ -338,14 +338,14 @@ class DemoJobs implements ApplicationRunner {
                                 "The open D sings like a wasp.",
                                 HUNT),
                         Duration.ofMinutes(26))
-                .add(new JobEvent.HurtSaid(new Complaint(
+                .hurts(new Complaint(
                         "The open D sings like a wasp.",
                         List.of(Sign.BUZZES, Sign.SINCE_STRINGS),
                         List.of(Where.OPEN),
                         List.of(4),
                         List.of(),
                         null,
-                        "")))
+                        ""))
                 .relief(0.23, 0.20)
                 .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
                 .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);

@@ -1,5 +1,6 @@
 package barytone.server.demo;
 
+import barytone.core.arrival.Complaint;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
@@ -70,6 +71,13 @@ final class Story {
         seq++;
         log.insert(job, seq, at, event, "demo-" + job + "-" + seq, null);
         at = at.plusSeconds(25);
+        return this;
+    }
+
+    /** What was said to hurt stands with the job in lists and searches too. */
+    Story hurts(Complaint complaint) {
+        add(new JobEvent.HurtSaid(complaint));
+        log.keepComplaint(job);
         return this;
     }
 

@@ -10,6 +10,7 @@ import barytone.core.job.TakenReading;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
+import barytone.core.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -281,7 +282,8 @@ final class AdviceWords {
     /** That the work agreed on is done. */
     private String agreed() {
         List<String> stations =
-                state.chosen().scope().stream().sorted().map(words::quantity).toList();
+                Stations.workedOn(state).stream().map(words::quantity).toList();
+        if (stations.isEmpty()) return "Nothing is left to do";
         String all = stations.size() == 1
                 ? stations.getFirst() + " is done"
                 : String.join(", ", stations.subList(0, stations.size() - 1)) + " and " + stations.getLast()

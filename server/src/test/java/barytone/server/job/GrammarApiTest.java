@@ -52,7 +52,8 @@ class GrammarApiTest extends JobsOverHttp {
         Answer none = app().get("/api/jobs/" + electric("Bell") + "/stations/tuners");
         assertThat(none.status()).isEqualTo(404);
         assertThat(none.json().get("detail").asString())
-                .isEqualTo("station: given “tuners”; allowed is one of relief, nut, action, intonation, pickups.");
+                .isEqualTo(
+                        "station: given “tuners”; allowed is one of relief, nut, action, frets, intonation, pickups.");
         assertThat(app().get("/api/jobs/999/stations/nut").status()).isEqualTo(404);
     }
 
