@@ -687,23 +687,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{id}/frets/accepted": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The player knows what is heard, and accepts it. */
-        post: operations["acceptBuzz"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/jobs/{id}/frets/hints": {
         parameters: {
             query?: never;
@@ -1416,23 +1399,6 @@ export interface paths {
         put?: never;
         /** The player knows what is heard, and accepts it. */
         post: operations["acceptHeard"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{id}/play-off/notes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Marks what is heard of a note. */
-        post: operations["noteHeard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2636,14 +2602,6 @@ export interface components {
             version: number;
         };
         /** @description Who accepts what is heard, and how. */
-        AcceptedBuzz: {
-            /** Format: int64 */
-            after: number;
-            by: string;
-            how?: string;
-            key: string;
-        };
-        /** @description Who accepts what is heard, and how. */
         AcceptedTyped: {
             /** Format: int64 */
             after: number;
@@ -2934,10 +2892,10 @@ export interface components {
             /** Format: int32 */
             fret: number;
             /** @enum {string} */
+            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @enum {string} */
             pluck: "soft" | "normal" | "hard";
             plugged: boolean;
-            /** @enum {string} */
-            sounds: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
             /** Format: int32 */
             string: number;
         };
@@ -3627,27 +3585,6 @@ export interface components {
             string: number;
             text: string;
         };
-        /** @description A note that was heard. */
-        HeardTyped: {
-            /** Format: int64 */
-            after: number;
-            /**
-             * Format: int32
-             * @description 0 is the open string
-             */
-            fret: number;
-            key: string;
-            /**
-             * @description clean takes back what was heard of it before
-             * @enum {string}
-             */
-            mark: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
-            /** @enum {string} */
-            pluck: "soft" | "normal" | "hard";
-            plugged: boolean;
-            /** Format: int32 */
-            string: number;
-        };
         /** @description What was heard. */
         HeardView: {
             /**
@@ -3762,7 +3699,10 @@ export interface components {
         HintChoice: {
             /** @enum {string} */
             code: "since-strings" | "since-season" | "since-fall" | "some-pitches" | "goes-on" | "goes-out" | "out-up-the-neck" | "sharp-fret-ends" | "comes-and-goes" | "tuned-down" | "few-wraps" | "coated" | "falls-towards-end" | "saddle-at-limit" | "sides-differ" | "rod-slack" | "pickup-near" | "only-unplugged";
+            /** @description whether it follows from what was read or said elsewhere */
+            known: boolean;
             label: string;
+            /** @description whether it was noted here */
             on: boolean;
         };
         /** @description One that was found. */
@@ -8630,81 +8570,6 @@ export interface operations {
             };
         };
     };
-    acceptBuzz: {
-        parameters: {
-            query?: {
-                /** @description of every number that is shown or typed without one: mm, thou or in64 */
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                /** @description its number */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AcceptedBuzz"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description There is none with this number */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The job changed meanwhile, is closed, or the key was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk does not answer. Nothing of this was recorded */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     noteHints: {
         parameters: {
             query?: {
@@ -11827,81 +11692,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AcceptedTyped"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description There is none with this number */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The job changed meanwhile, is closed, or the key was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The disk does not answer. Nothing of this was recorded */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    noteHeard: {
-        parameters: {
-            query?: {
-                /** @description of every number that is shown or typed without one: mm, thou or in64 */
-                unit?: string;
-            };
-            header?: never;
-            path: {
-                /** @description its number */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HeardTyped"];
             };
         };
         responses: {

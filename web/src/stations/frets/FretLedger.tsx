@@ -2,14 +2,13 @@ import { useState } from "react";
 import { api, type JobView } from "../../app/api";
 import { Pills } from "../../arrival/Pills";
 import { Remarks } from "../../job/Remarks";
-import type { Send } from "../../job/useJob";
-import { Button, Field, TextInput } from "../../ui/controls";
+import { AcceptHeard } from "../../playoff/AcceptHeard";
 import type { LedgerProps } from "../room";
 
 /** Where else it is heard, what it may be, what was tested, and what the player accepts. */
 export function FretLedger({ job, send, onOpen }: LedgerProps) {
   const { frets } = job;
-  const open = frets.marks.some((m) => m.sounds !== "clean" && !m.accepted);
+  const open = frets.marks.some((m) => m.mark !== "clean" && !m.accepted);
   const heard = open || frets.zones.some((z) => z.on);
   return (
     <section aria-label="Frets" className="flex flex-col gap-3 px-5 py-2">
@@ -65,7 +64,7 @@ export function FretLedger({ job, send, onOpen }: LedgerProps) {
           ))}
         </ul>
       )}
-      {open && !job.closed && <Accept send={send} />}
+      {open && !job.closed && <AcceptHeard send={send} />}
       <Remarks lines={frets.remarks} />
     </section>
   );
@@ -107,30 +106,5 @@ function Suspects({ job }: { job: JobView }) {
         );
       })}
     </ol>
-  );
-}
-
-function Accept({ send }: { send: Send }) {
-  const [by, setBy] = useState("the player");
-  const [how, setHow] = useState("");
-  return (
-    <form
-      aria-label="Accept what is heard"
-      className="grid items-end gap-3 border-t border-line pt-3 sm:grid-cols-[1fr_1.2fr_auto]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send((stamp, params) =>
-          api.POST("/api/jobs/{id}/frets/accepted", { params, body: { ...stamp, by, how } }),
-        );
-      }}
-    >
-      <Field label="Known to and accepted by">
-        <TextInput required maxLength={200} value={by} onChange={(e) => setBy(e.target.value)} />
-      </Field>
-      <Field label="Why, or how they said so">
-        <TextInput maxLength={200} value={how} onChange={(e) => setHow(e.target.value)} />
-      </Field>
-      <Button type="submit">Accept this buzz</Button>
-    </form>
   );
 }

@@ -6,6 +6,7 @@ import { SettingForm, type PanelProps } from "../../job/SettingForm";
 /** What else is known of the noise. */
 export function HintsPanel({ job, send, trouble, onDone }: PanelProps) {
   const { hints } = job.frets;
+  const known = hints.filter((h) => h.known);
   const [chosen, setChosen] = useState(hints.filter((h) => h.on).map((h) => h.code));
   return (
     <SettingForm
@@ -19,9 +20,14 @@ export function HintsPanel({ job, send, trouble, onDone }: PanelProps) {
         if (done !== null) onDone();
       }}
     >
+      {known.length > 0 && (
+        <p className="text-[16px] text-mute">
+          Known already from what was read and said: {known.map((h) => h.label).join(", ")}.
+        </p>
+      )}
       <Pills
         label="The noise, and the instrument"
-        choices={hints}
+        choices={hints.filter((h) => !h.known)}
         chosen={chosen}
         onChange={setChosen}
       />

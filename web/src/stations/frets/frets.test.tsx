@@ -101,7 +101,7 @@ describe("the hunt", () => {
     await user.type(form.getByLabelText("Why, or how they said so"), "not heard amplified");
     await user.click(form.getByRole("button", { name: "Accept this buzz" }));
     await waitFor(() =>
-      expect(theServer.to("/frets/accepted")[0]?.body).toMatchObject({
+      expect(theServer.to("/play-off/accepted")[0]?.body).toMatchObject({
         by: "the player",
         how: "not heard amplified",
       }),

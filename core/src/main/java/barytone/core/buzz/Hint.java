@@ -14,17 +14,28 @@ public enum Hint {
     TUNED_DOWN("tuned lower than the strings want"),
     FEW_WRAPS("few wraps on the post"),
     COATED("coated or very bright strings"),
-    FALLS_TOWARDS_END("action less at 17 than at 12"),
-    SADDLE_AT_LIMIT("saddle at the end of its travel"),
-    SIDES_DIFFER("relief differs from side to side"),
-    ROD_SLACK("rod slack"),
-    PICKUP_NEAR("pickup nearer than 1.5 mm"),
+    FALLS_TOWARDS_END("action less at 17 than at 12", true),
+    SADDLE_AT_LIMIT("saddle at the end of its travel", true),
+    SIDES_DIFFER("relief differs from side to side", true),
+    ROD_SLACK("rod slack", true),
+    PICKUP_NEAR("pickup nearer than 1.5 mm", true),
     ONLY_UNPLUGGED("not heard through the amplifier");
 
     private final String label;
+    private final boolean measured;
 
     Hint(String label) {
+        this(label, false);
+    }
+
+    Hint(String label, boolean measured) {
         this.label = label;
+        this.measured = measured;
+    }
+
+    /** Whether it is read off the instrument, and so confirms a cause as a test does, rather than said of the noise. */
+    public boolean measured() {
+        return measured;
     }
 
     /** In words. */

@@ -86,7 +86,7 @@ final class Hypothesis {
     private boolean explainsWhatIsHeard() {
         return Arrays.stream(leaves).anyMatch(left -> left < 0.85)
                 || heard.tests.stream()
-                        .anyMatch(t -> t.outcome() != t.test().usual()
+                        .anyMatch(t -> t.sign()
                                 && cause.met(place, t)
                                 && cause.chanceOf(t.test(), t.outcome())
                                         > t.test().mistaken(t.outcome()));

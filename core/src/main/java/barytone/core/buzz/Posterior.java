@@ -1,5 +1,6 @@
 package barytone.core.buzz;
 
+import barytone.core.buzz.cause.Causes;
 import barytone.core.playoff.PlayedNote;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -191,10 +192,9 @@ final class Posterior {
         List<Reason> because = new ArrayList<>();
         for (TestResult result : tests) {
             if (!cause.speaksTo(result.test()) || !cause.met(place, result)) continue;
-            boolean sign = result.outcome() != result.test().usual();
             boolean own = cause.chanceOf(result.test(), result.outcome())
                     > result.test().mistaken(result.outcome());
-            because.add(new Reason.Tested(result, sign && own));
+            because.add(new Reason.Tested(result, result.sign() && own));
         }
         List<PlayedNote> explained =
                 heard.bad.stream().filter(n -> h.spoils(n) >= EXPLAINED).toList();

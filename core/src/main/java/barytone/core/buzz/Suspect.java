@@ -25,7 +25,7 @@ public record Suspect(Cause cause, Place place, double probability, List<Reason>
     public boolean confirmed() {
         return because.stream().anyMatch(reason -> switch (reason) {
             case Reason.Tested t -> t.speaksFor();
-            case Reason.Found f -> f.speaksFor() && f.known().hints().isEmpty();
+            case Reason.Found f -> f.speaksFor() && f.known().hints().stream().allMatch(Hint::measured);
             default -> false;
         });
     }

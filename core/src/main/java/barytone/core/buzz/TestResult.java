@@ -1,6 +1,7 @@
 package barytone.core.buzz;
 
 import barytone.core.quantity.Allowed;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,5 +22,15 @@ public record TestResult(
                     outcome,
                     String.join(
                             ", ", test.outcomes().stream().map(Allowed::spelt).toList()));
+    }
+
+    /** Whether it shows something else than it shows where nothing is wrong. */
+    public boolean sign() {
+        return outcome != test.usual();
+    }
+
+    /** Whether it is the same test at the same place, whatever it showed. */
+    public boolean sameAs(TestResult other) {
+        return test == other.test && Objects.equals(string, other.string) && Objects.equals(fret, other.fret);
     }
 }

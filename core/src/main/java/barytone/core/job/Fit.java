@@ -2,6 +2,7 @@ package barytone.core.job;
 
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
+import barytone.core.playoff.PlayedNote;
 
 /**
  * Whether what was noted or wished fits an instrument, which may have been corrected since, or be another one: what is for strings or frets that it does not have
@@ -14,10 +15,14 @@ public record Fit(InstrumentSpec spec) {
             case JobEvent.ReadingTaken e -> e.string() <= spec.strings() && onTheBoard(e.method());
             case JobEvent.HabitSet e -> onTheBoard(e.habit().method());
             case JobEvent.HeightHabitSet e -> onTheBoard(e.habit().method());
-            case JobEvent.NoteHeard e ->
-                e.note().string() <= spec.strings() && e.note().fret() <= spec.frets();
+            case JobEvent.NoteHeard e -> there(e.note());
+            case JobEvent.NotesHeard e -> e.notes().stream().allMatch(this::there);
             default -> true;
         };
+    }
+
+    private boolean there(PlayedNote note) {
+        return note.string() <= spec.strings() && note.fret() <= spec.frets();
     }
 
     /** Whether the frets of a way of reading are on the board. */

@@ -198,8 +198,15 @@ public interface JobEvent {
     /** Which strings it is to have; a later one takes the place of an earlier one. */
     record StringsPlanned(StringsPlan plan) implements JobEvent {}
 
-    /** A note was heard when the instrument was played through. */
+    /** A note was heard, as earlier versions noted it one by one. */
     record NoteHeard(PlayedNote note) implements JobEvent {}
+
+    /** Several notes were heard, clean ones too; each takes the place of what was heard of the same note, played in the same way. */
+    record NotesHeard(List<PlayedNote> notes) implements JobEvent {
+        public NotesHeard {
+            notes = List.copyOf(notes);
+        }
+    }
 
     /** A part was played through. */
     record PlayedThrough(PlayOff.Part part) implements JobEvent {}

@@ -7,6 +7,7 @@ import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.playoff.PlayOff;
+import barytone.core.playoff.PlayedNote;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
 import java.time.Duration;
@@ -164,6 +165,9 @@ public final class JobReplay implements Progress {
             case JobEvent.Retuned ignored -> atPitch();
             case JobEvent.PutOff e -> putOff.merge(e.station(), 1, Integer::sum);
             case JobEvent.Answered e -> answers.put(e.topic(), e.done());
+            case JobEvent.NotesHeard e -> {
+                for (PlayedNote note : e.notes()) playOff = playOff.with(note);
+            }
             case JobEvent.NoteHeard e -> playOff = playOff.with(e.note());
             case JobEvent.PlayedThrough e -> playOff = playOff.with(e.part());
             case JobEvent.HeardAccepted e -> playOff = playOff.acceptedBy(e.by());

@@ -1,5 +1,6 @@
 package barytone.core.buzz;
 
+import barytone.core.buzz.cause.Causes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

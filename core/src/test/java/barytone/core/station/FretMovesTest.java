@@ -40,7 +40,7 @@ class FretMovesTest extends PaperJob {
         List<PlayedNote> notes = new ArrayList<>();
         for (int s = fromString; s <= toString; s++)
             for (int f = fromFret; f <= toFret; f++) notes.add(new PlayedNote(s, f, mark, Pluck.NORMAL, false));
-        add(new FretEvent.NotesMarked(notes));
+        add(new JobEvent.NotesHeard(notes));
     }
 
     private void highFret() {
@@ -157,7 +157,7 @@ class FretMovesTest extends PaperJob {
     @Test
     void whatIsAcceptedIsLeftUntilItSoundsWorse() {
         highFret();
-        add(new FretEvent.BuzzAccepted("the player", ""));
+        add(new JobEvent.HeardAccepted("the player", ""));
         assertThat(advice()).isInstanceOf(Advice.Finished.class);
         marked(NoteMark.DEAD, 3, 3, 8, 8);
         assertThat(advice()).isInstanceOf(FretAdvice.class);

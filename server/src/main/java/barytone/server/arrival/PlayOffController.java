@@ -1,11 +1,8 @@
 package barytone.server.arrival;
 
 import barytone.core.job.JobEvent;
-import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayPart;
-import barytone.core.playoff.PlayedNote;
-import barytone.core.playoff.Pluck;
 import barytone.core.quantity.Allowed;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
@@ -33,16 +30,6 @@ class PlayOffController {
         this.desk = desk;
     }
 
-    /**
-     * A note that was heard.
-     *
-     * @param fret 0 is the open string
-     * @param mark clean takes back what was heard of it before
-     */
-    record HeardTyped(
-            long after, @RequestKey String key, int string, int fret, NoteMark mark, Pluck pluck, boolean plugged)
-            implements Addition {}
-
     /** A part that was played through. */
     record PlayedTyped(long after, @RequestKey String key, PlayPart part, boolean plugged) implements Addition {}
 
@@ -52,23 +39,6 @@ class PlayOffController {
             @RequestKey String key,
             String by,
             @Nullable String how) implements Addition {}
-
-    /** Marks what is heard of a note. */
-    @PostMapping("/notes")
-    JobView noteHeard(
-            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody HeardTyped asked) {
-        return desk.add(
-                id,
-                unit,
-                asked,
-                job -> new JobEvent.NoteHeard(new PlayedNote(
-                        job.string(asked.string()),
-                        Allowed.whole(
-                                "fret", asked.fret(), 0, job.state().spec().frets()),
-                        asked.mark(),
-                        asked.pluck(),
-                        asked.plugged())));
-    }
 
     /** A part was played through. */
     @PostMapping("/parts")

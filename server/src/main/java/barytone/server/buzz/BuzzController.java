@@ -69,15 +69,8 @@ class BuzzController {
             int string,
             int fret,
             NoteMark mark,
-            @Nullable Touch touch,
+            @Nullable Pluck touch,
             @Nullable Boolean plugged) {}
-
-    /** How hard a note is played. */
-    enum Touch {
-        SOFT,
-        NORMAL,
-        HARD
-    }
 
     /** How a string's nut slot stands to its band. */
     record NutStateGiven(int string, Findings.Level state) {}
@@ -150,7 +143,7 @@ class BuzzController {
         Findings findings = findings(board, asked.findings(), zones);
         BuzzMap map = new BuzzMap(marks(board, asked.marks()), zones, List.of());
         Diagnosis diagnosis = Diagnosis.of(board, map, findings, tests(board, asked.tests()));
-        BuzzWords words = new BuzzWords(board, string -> string + " " + spec.stringName(string));
+        BuzzWords words = BuzzWords.of(spec);
         return new BuzzTold(
                 diagnosis.suspects().stream()
                         .filter(s -> s.probability() >= TOLD)
@@ -219,13 +212,7 @@ class BuzzController {
             MarkGiven mark = given.get(i);
             Allowed.whole("marks[" + i + "].string", mark.string(), 1, board.strings());
             Allowed.whole("marks[" + i + "].fret", mark.fret(), 0, board.frets());
-            Pluck pluck = mark.touch() == null
-                    ? Pluck.NORMAL
-                    : switch (mark.touch()) {
-                        case SOFT -> Pluck.SOFT;
-                        case NORMAL -> Pluck.NORMAL;
-                        case HARD -> Pluck.HARD;
-                    };
+            Pluck pluck = mark.touch() == null ? Pluck.NORMAL : mark.touch();
             notes.add(new PlayedNote(
                     mark.string(), mark.fret(), mark.mark(), pluck, Boolean.TRUE.equals(mark.plugged())));
         }

@@ -1,6 +1,5 @@
 package barytone.server.buzz;
 
-import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzMap;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
@@ -10,8 +9,9 @@ import barytone.core.buzz.Reason;
 import barytone.core.buzz.Span;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.TestResult;
-import barytone.core.playoff.NoteMark;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.playoff.PlayedNote;
+import barytone.core.playoff.Pluck;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -38,14 +38,26 @@ public final class BuzzWords {
     private final IntFunction<String> name;
     private final int strings;
 
+    /** Words about an instrument; a string that it does not have, since its facts were corrected, is told by its number. */
+    public static BuzzWords of(InstrumentSpec spec) {
+        return new BuzzWords(
+                spec.strings(),
+                string -> string <= spec.strings() ? string + " " + spec.stringName(string) : String.valueOf(string));
+    }
+
     /**
      * Words about a board.
      *
      * @param name of a string as it is spoken with its number, for instance 4 D
      */
-    public BuzzWords(Board board, IntFunction<String> name) {
-        this.strings = board.strings();
+    private BuzzWords(int strings, IntFunction<String> name) {
+        this.strings = strings;
         this.name = name;
+    }
+
+    /** A string as it is spoken of. */
+    public String string(int string) {
+        return name.apply(string);
     }
 
     /** A cause with where it sits. */
@@ -166,11 +178,10 @@ public final class BuzzWords {
             int count = byString.values().stream().mapToInt(Set::size).sum();
             return count + " notes on " + names(byString.keySet());
         }
-        boolean bent = !notes.isEmpty() && notes.stream().allMatch(n -> n.mark() == NoteMark.BEND_CHOKE);
         Stream<String> told = across
                 ? fretsByStrings.entrySet().stream().map(e -> group(e.getValue(), e.getKey()))
                 : stringsByFrets.entrySet().stream().map(e -> group(e.getKey(), e.getValue()));
-        return told.collect(Collectors.joining("; ")) + (bent ? ", bent" : "");
+        return told.collect(Collectors.joining("; "));
     }
 
     /** Those that have the same, together. */
@@ -185,6 +196,26 @@ public final class BuzzWords {
         return on.size() == strings
                 ? "all strings"
                 : on.stream().map(name::apply).collect(Collectors.joining(", "));
+    }
+
+    /** How notes sound, those together that sound alike: all strings at 8 buzz; open 4 D is dead, amplified. */
+    public String heard(List<PlayedNote> notes) {
+        Map<String, List<PlayedNote>> alike = new LinkedHashMap<>();
+        for (PlayedNote note : notes)
+            alike.computeIfAbsent(note.mark() + how(note), m -> new ArrayList<>())
+                    .add(note);
+        return alike.values().stream()
+                .map(same -> notes(same) + " "
+                        + (same.size() == 1
+                                ? same.getFirst().mark().label()
+                                : same.getFirst().mark().several())
+                        + how(same.getFirst()))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String how(PlayedNote note) {
+        return (note.pluck() == Pluck.NORMAL ? "" : ", played " + note.pluck().label())
+                + (note.plugged() ? ", amplified" : "");
     }
 
     private String group(Set<Integer> frets, Set<Integer> on) {

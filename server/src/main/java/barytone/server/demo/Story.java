@@ -16,7 +16,6 @@ import barytone.core.quantity.Turns;
 import barytone.core.reading.Gap;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
-import barytone.core.station.frets.FretEvent;
 import barytone.core.station.intonation.Ear;
 import barytone.core.station.intonation.ToneEvent;
 import barytone.core.station.pickups.PickupEvent;
@@ -91,7 +90,7 @@ final class Story {
         for (int string = fromString; string <= toString; string++)
             for (int fret = fromFret; fret <= toFret; fret++)
                 notes.add(new PlayedNote(string, fret, mark, Pluck.NORMAL, false));
-        return add(new FretEvent.NotesMarked(notes));
+        return add(new JobEvent.NotesHeard(notes));
     }
 
     Story read(GapMethod.Relief method, int string, double mm) {

@@ -64,6 +64,7 @@ class EventCodec {
         kinds.put("damage-agreed", JobEvent.DamageAgreed.class);
         kinds.put("strings-planned", JobEvent.StringsPlanned.class);
         kinds.put("note-heard", JobEvent.NoteHeard.class);
+        kinds.put("notes-heard", JobEvent.NotesHeard.class);
         kinds.put("played-through", JobEvent.PlayedThrough.class);
         kinds.put("heard-accepted", JobEvent.HeardAccepted.class);
         kinds.put("put-off", JobEvent.PutOff.class);

@@ -5,12 +5,11 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayPart;
-import barytone.core.playoff.PlayedNote;
+import barytone.server.buzz.BuzzWords;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** What is said of an instrument that was played through. */
 final class PlayOffWords {
@@ -19,6 +18,7 @@ final class PlayOffWords {
     /** All of it, as the page shows it. */
     static PlayOffView view(JobState state) {
         PlayOff all = state.playOff();
+        BuzzWords words = BuzzWords.of(state.spec());
         return new PlayOffView(
                 state.spec().frets(),
                 Arrays.stream(PlayPart.values())
@@ -35,7 +35,7 @@ final class PlayOffWords {
                                 note.mark(),
                                 note.pluck(),
                                 note.plugged(),
-                                Words.sentence(text(note, state.spec())),
+                                Words.sentence(words.heard(List.of(note))),
                                 all.accepted().contains(note)))
                         .toList(),
                 remarks(state));
@@ -44,32 +44,21 @@ final class PlayOffWords {
     /** What is heard and open, and what is heard and accepted; nothing when all rings clean. */
     static List<String> remarks(JobState state) {
         PlayOff all = state.playOff();
+        BuzzWords words = BuzzWords.of(state.spec());
         List<String> said = new ArrayList<>();
-        if (!all.open().isEmpty()) said.add("Heard when it was played through: " + texts(all.open(), state) + ".");
+        if (!all.open().isEmpty()) said.add("Heard and not accepted: " + words.heard(all.open()) + ".");
         if (!all.known().isEmpty())
-            said.add("Known to " + all.by() + " and accepted: " + texts(all.known(), state) + ".");
+            said.add("Known to " + all.by() + " and accepted: " + words.heard(all.known()) + ".");
         return said;
-    }
-
-    private static String texts(List<PlayedNote> notes, JobState state) {
-        return notes.stream().map(note -> text(note, state.spec())).collect(Collectors.joining("; "));
-    }
-
-    private static String text(PlayedNote note, InstrumentSpec spec) {
-        return "string " + note.string() + " " + spec.stringName(note.string())
-                + (note.fret() == 0 ? " open " : " at fret " + note.fret() + " ")
-                + note.mark().label() + ", played " + note.pluck().label()
-                + (note.plugged() ? ", amplified" : "");
     }
 
     /** An entry of the tape; empty when it is none of these. */
     static Optional<String> line(JobEvent event, InstrumentSpec spec) {
         return switch (event) {
             case JobEvent.NoteHeard e ->
-                Optional.of(
-                        e.note().string() <= spec.strings()
-                                ? Words.sentence(text(e.note(), spec))
-                                : "A note on a string that it does not have");
+                Optional.of(Words.sentence(BuzzWords.of(spec).heard(List.of(e.note()))));
+            case JobEvent.NotesHeard e ->
+                Optional.of(Words.sentence(BuzzWords.of(spec).heard(e.notes())));
             case JobEvent.PlayedThrough e ->
                 Optional.of(
                         "Played through: " + e.part().part().label() + (e.part().plugged() ? ", amplified" : ""));

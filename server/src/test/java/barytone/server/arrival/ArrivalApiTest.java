@@ -230,13 +230,12 @@ class ArrivalApiTest extends JobsOverHttp {
     @Test
     void whatIsHeardAtTheEndIsAcceptedOrStaysOpenAndGoesOnTheCard() {
         long job = electric("Played");
-        String note = ",\"string\":5,\"fret\":7,\"mark\":\"buzz\",\"pluck\":\"hard\",\"plugged\":false";
+        String note = ",\"notes\":[{\"string\":5,\"fret\":7,\"mark\":\"buzz\",\"pluck\":\"hard\",\"plugged\":false}]";
         ok(post(job, "play-off/parts", ",\"part\":\"open\",\"plugged\":false"));
-        JsonNode page = ok(post(job, "play-off/notes", note));
-        assertThat(page.at("/tape/0/text").asString()).isEqualTo("String 5 A at fret 7 buzzes, played hard");
+        JsonNode page = ok(post(job, "frets/notes", note));
+        assertThat(page.at("/tape/0/text").asString()).isEqualTo("5 A at 7 buzzes, played hard");
         assertThat(page.at("/playOff/parts/0/unplugged").asBoolean()).isTrue();
-        assertThat(page.at("/closing/remarks").toString())
-                .contains("Heard when it was played through: string 5 A at fret 7");
+        assertThat(page.at("/closing/remarks").toString()).contains("Heard and not accepted: 5 A at 7");
         JsonNode accepted =
                 ok(post(job, "play-off/accepted", ",\"by\":\"the player\",\"how\":\"not heard amplified\""));
         assertThat(accepted.at("/playOff/heard/0/accepted").asBoolean()).isTrue();
@@ -244,13 +243,12 @@ class ArrivalApiTest extends JobsOverHttp {
                         .json()
                         .get("cautions")
                         .toString())
-                .contains("Known to the player and accepted: string 5 A at fret 7 buzzes, played hard.");
+                .contains("Known to the player and accepted: 5 A at 7 buzzes, played hard.");
         assertThat(refused(post(job, "play-off/accepted", ",\"by\":\"the player\""), 400))
                 .contains("not accepted yet");
-        assertThat(refused(post(job, "play-off/notes", note.replace(":7", ":21")), 400))
+        assertThat(refused(post(job, "frets/notes", note.replace(":7", ":21")), 400))
                 .isEqualTo("fret: given 21; allowed is 0 to 20.");
-        assertThat(ok(post(job, "play-off/notes", note.replace("buzz", "clean")))
-                        .at("/playOff/heard"))
+        assertThat(ok(post(job, "frets/notes", note.replace("buzz", "clean"))).at("/playOff/heard"))
                 .isEmpty();
     }
 

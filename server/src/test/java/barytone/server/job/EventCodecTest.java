@@ -160,14 +160,13 @@ class EventCodecTest {
                 new PickupEvent.PickupChecked(0, List.of(PickupSign.WEAK_SPRING)),
                 new PickupEvent.PickupsLowered(true),
                 new PickupEvent.LevelHeard(0, 3, -18.5),
-                new FretEvent.NotesMarked(List.of(
+                new JobEvent.NotesHeard(List.of(
                         new PlayedNote(4, 0, NoteMark.BUZZ, Pluck.NORMAL, false),
                         new PlayedNote(1, 12, NoteMark.BEND_CHOKE, Pluck.SOFT, true))),
                 new FretEvent.ZonesHeard(Set.of(Zone.BEHIND_NUT, Zone.BODY)),
                 new FretEvent.HintsNoted(Set.of(Hint.SINCE_STRINGS)),
                 new FretEvent.BuzzTested(new TestResult(BuzzTest.ROCKER, Outcome.ROCKS, null, 9)),
                 new FretEvent.CauseRemedied("high-fret", 0, 9),
-                new FretEvent.BuzzAccepted("the player", "by telephone"),
                 new JobEvent.AirRead(JobEvent.AirRead.Place.CASE, 41, null),
                 new JobEvent.HandOverWritten("found", "advice", "then"),
                 new JobEvent.AgreementSet(new Agreement(

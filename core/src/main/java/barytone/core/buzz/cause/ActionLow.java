@@ -12,9 +12,8 @@ import barytone.core.playoff.Pluck;
 import java.util.List;
 
 /** The strings have too little room nearly everywhere. */
-public final class ActionLow extends Cause {
-    /** The one there is. */
-    public ActionLow() {
+final class ActionLow extends Cause {
+    ActionLow() {
         super("action-low", "Action too low for this touch", Remedy.RAISE_ACTION, BuzzTest.RAISE_STRING);
         shows(BuzzTest.RAISE_STRING, Outcome.STOPS, 0.8);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.17);

@@ -12,9 +12,11 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The neck bends backwards: the low frets stand up into the strings. */
-public final class BackBow extends Cause {
-    /** The one there is. */
-    public BackBow() {
+final class BackBow extends Cause {
+    /** By fret, the open string first. */
+    private static final double[] LOW = {0.8, 0.8, 0.75, 0.65, 0.5, 0.25, 0.12, 0.05, 0.03};
+
+    BackBow() {
         super("back-bow", "Back-bow", Remedy.LOOSEN_ROD, BuzzTest.TAP_RELIEF);
         shows(BuzzTest.TAP_RELIEF, Outcome.NOTHING, 0.85);
         shows(BuzzTest.READ_RELIEF, Outcome.BACK_BOW, 0.8);
@@ -44,7 +46,4 @@ public final class BackBow extends Cause {
                 * findings.hint(Hint.SINCE_SEASON, 2)
                 * findings.hint(Hint.SINCE_STRINGS, 1.4);
     }
-
-    /** By fret, the open string first. */
-    private static final double[] LOW = {0.8, 0.8, 0.75, 0.65, 0.5, 0.25, 0.12, 0.05, 0.03};
 }

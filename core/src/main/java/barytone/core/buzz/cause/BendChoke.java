@@ -10,10 +10,11 @@ import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 
 /** A string that is pushed across a round board comes down on the crowns ahead of it. */
-public final class BendChoke extends Cause {
-    /** The one there is. */
-    public BendChoke() {
-        super("bend-choke", "Bends choke on a round board", Remedy.ACTION_OR_FLATTER_END, BuzzTest.STRAIGHTEDGE_END);
+final class BendChoke extends Cause {
+    private static final Curve BENT = Curve.of(3, 0.1, 7, 0.4, 10, 0.85, 24, 0.85);
+
+    BendChoke() {
+        super("bend-choke", "Bends choke on a round board", Remedy.ACTION_OR_FLATTER_END, BuzzTest.RAISE_STRING);
         shows(BuzzTest.RAISE_STRING, Outcome.STOPS, 0.75);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.15);
     }
@@ -37,6 +38,4 @@ public final class BendChoke extends Cause {
     protected double fits(Findings findings, Place place, Board board) {
         return findings.action(2, 1, 0.4);
     }
-
-    private static final Curve BENT = Curve.of(3, 0.1, 7, 0.4, 10, 0.85, 24, 0.85);
 }

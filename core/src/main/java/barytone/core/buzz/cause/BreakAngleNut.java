@@ -2,26 +2,23 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 
 /** The string does not press into its slot, for want of wraps, of a lower post or of a tree. */
-public final class BreakAngleNut extends Cause {
-    /** The one there is. */
-    public BreakAngleNut() {
+final class BreakAngleNut extends OpenString {
+    BreakAngleNut() {
         super(
                 "break-angle-nut",
                 "Too little angle behind the nut",
                 Remedy.MORE_ANGLE_AT_NUT,
-                BuzzTest.PRESS_BEHIND_NUT);
+                BuzzTest.PRESS_BEHIND_NUT,
+                0.75);
         shows(BuzzTest.PRESS_BEHIND_NUT, Outcome.STOPS, 0.9);
         from(Zone.BEHIND_NUT, 0.4);
     }
@@ -29,16 +26,6 @@ public final class BreakAngleNut extends Cause {
     @Override
     protected double odds(Board board) {
         return board.acoustic() ? 0.01 : 0.025;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.open() && note.string() == place.string() ? 0.75 : 0.01;
     }
 
     @Override

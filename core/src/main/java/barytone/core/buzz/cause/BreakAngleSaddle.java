@@ -14,9 +14,8 @@ import barytone.core.playoff.NoteMark;
 import java.util.List;
 
 /** The string does not press on its saddle: weak, and buzzing everywhere. */
-public final class BreakAngleSaddle extends Cause {
-    /** The one there is. */
-    public BreakAngleSaddle() {
+final class BreakAngleSaddle extends Cause {
+    BreakAngleSaddle() {
         super(
                 "break-angle-saddle",
                 "Too little angle over the saddle",

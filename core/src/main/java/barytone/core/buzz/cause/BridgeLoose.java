@@ -3,19 +3,13 @@ package barytone.core.buzz.cause;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
-import barytone.core.buzz.Findings;
-import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
-import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** The bridge, a post or the tailpiece rattles at some pitches. */
-public final class BridgeLoose extends Cause {
-    /** The one there is. */
-    public BridgeLoose() {
+final class BridgeLoose extends LoosePart {
+    BridgeLoose() {
         super("bridge-loose", "A loose bridge, post or tailpiece", Remedy.SNUG_BRIDGE, BuzzTest.HOLD_SADDLE);
         shows(BuzzTest.HOLD_SADDLE, Outcome.STOPS, 0.65);
         shows(BuzzTest.TAP_BODY, Outcome.RATTLES, 0.6);
@@ -26,15 +20,5 @@ public final class BridgeLoose extends Cause {
     @Override
     protected double odds(Board board) {
         return board.bridge() == BridgeKind.TWO_POST || board.bridge() == BridgeKind.FLOATING ? 0.03 : 0.01;
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
-    protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.SOME_PITCHES, 4);
     }
 }

@@ -11,9 +11,8 @@ import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 
 /** A faint noise all over that only the ear beside it hears. */
-public final class BrightCoating extends Cause {
-    /** The one there is. */
-    public BrightCoating() {
+final class BrightCoating extends Cause {
+    BrightCoating() {
         super(
                 "bright-coating",
                 "Bright or coated strings on large hard frets",

@@ -2,19 +2,15 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
-import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** A cable of the pickup knocks against the inside of the body. */
-public final class CableInside extends Cause {
-    /** The one there is. */
-    public CableInside() {
+final class CableInside extends LoosePart {
+    CableInside() {
         super("cable-inside", "A cable loose inside", Remedy.RETAIN_CABLE, BuzzTest.SHAKE);
         shows(BuzzTest.SHAKE, Outcome.RATTLES, 0.87);
         shows(BuzzTest.TAP_TOP, Outcome.RATTLES, 0.3);
@@ -27,12 +23,7 @@ public final class CableInside extends Cause {
     }
 
     @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
     protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.SOME_PITCHES, 3);
+        return super.fits(findings, place, board);
     }
 }

@@ -12,9 +12,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The air has dried the instrument: top and neck have come down, fret ends stand out. */
-public final class Dry extends Cause {
-    /** The one there is. */
-    public Dry() {
+final class Dry extends Cause {
+    Dry() {
         super("dry", "Dry wood", Remedy.CONDITION, BuzzTest.READ_HUMIDITY);
         shows(BuzzTest.READ_HUMIDITY, Outcome.DRY, 0.92);
     }

@@ -9,9 +9,8 @@ import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 
 /** Any fretted note, gone when it is fretted right behind the fret. */
-public final class FrettingBehind extends Cause {
-    /** The one there is. */
-    public FrettingBehind() {
+final class FrettingBehind extends Cause {
+    FrettingBehind() {
         super("fretting-behind", "Fretted too far behind the fret", Remedy.SHOW_FRETTING, BuzzTest.FRET_CLOSER);
         shows(BuzzTest.FRET_CLOSER, Outcome.STOPS, 0.92);
     }

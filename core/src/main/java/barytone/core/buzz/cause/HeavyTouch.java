@@ -11,9 +11,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The setup is right, the hand asks for more. */
-public final class HeavyTouch extends Cause {
-    /** The one there is. */
-    public HeavyTouch() {
+final class HeavyTouch extends Cause {
+    HeavyTouch() {
         super("heavy-touch", "A heavy touch", Remedy.TALK_OR_HEIGHT, BuzzTest.SOFT_TOUCH);
         shows(BuzzTest.SOFT_TOUCH, Outcome.STOPS, 0.93);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.5);

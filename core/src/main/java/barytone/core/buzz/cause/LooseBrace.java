@@ -2,19 +2,16 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** A brace has come loose; the top sounds papery where it is tapped. */
-public final class LooseBrace extends Cause {
-    /** The one there is. */
-    public LooseBrace() {
+final class LooseBrace extends LoosePart {
+    LooseBrace() {
         super("loose-brace", "A loose brace", Remedy.REFER_BRACE, BuzzTest.TAP_TOP);
         shows(BuzzTest.TAP_TOP, Outcome.RATTLES, 0.85);
         shows(BuzzTest.SHAKE, Outcome.RATTLES, 0.06);
@@ -27,13 +24,8 @@ public final class LooseBrace extends Cause {
     }
 
     @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
     protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.SOME_PITCHES, 4)
+        return super.fits(findings, place, board)
                 * findings.hint(Hint.SINCE_FALL, 8)
                 * findings.hint(Hint.SINCE_SEASON, 1.4);
     }

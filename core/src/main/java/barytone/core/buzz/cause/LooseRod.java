@@ -2,19 +2,16 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** The rod rattles in its channel; it seems to sit in the hand that holds the neck. */
-public final class LooseRod extends Cause {
-    /** The one there is. */
-    public LooseRod() {
+final class LooseRod extends LoosePart {
+    LooseRod() {
         super("loose-rod", "A loose rod", Remedy.SEAT_ROD, BuzzTest.KNOCK_NECK);
         shows(BuzzTest.KNOCK_NECK, Outcome.RATTLES, 0.85);
         from(Zone.INSIDE_NECK, 0.8);
@@ -26,12 +23,7 @@ public final class LooseRod extends Cause {
     }
 
     @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
     protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.ROD_SLACK, 8) * findings.hint(Hint.SOME_PITCHES, 4) * findings.relief(1, 1.2, 1, 1.2);
+        return findings.hint(Hint.ROD_SLACK, 8) * super.fits(findings, place, board) * findings.relief(1, 1.2, 1, 1.2);
     }
 }

@@ -12,9 +12,10 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The neck points so that the strings come down towards the end of the board. */
-public final class NeckAngle extends Cause {
-    /** The one there is. */
-    public NeckAngle() {
+final class NeckAngle extends Cause {
+    private static final Curve UP = Curve.of(8, 0.03, 10, 0.2, 12, 0.5, 15, 0.7, 24, 0.75);
+
+    NeckAngle() {
         super("neck-angle", "The neck stands at the wrong angle", Remedy.SHIM_OR_RESET, BuzzTest.STRAIGHTEDGE_BRIDGE);
         shows(BuzzTest.STRAIGHTEDGE_BRIDGE, Outcome.LOW, 0.6);
         shows(BuzzTest.STRAIGHTEDGE_BRIDGE, Outcome.HIGH, 0.3);
@@ -48,6 +49,4 @@ public final class NeckAngle extends Cause {
                 * findings.hint(Hint.SADDLE_AT_LIMIT, 10)
                 * findings.relief(1, 1, 1.2, 0.5);
     }
-
-    private static final Curve UP = Curve.of(8, 0.03, 10, 0.2, 12, 0.5, 15, 0.7, 24, 0.75);
 }

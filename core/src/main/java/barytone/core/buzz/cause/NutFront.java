@@ -2,20 +2,16 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 
 /** The string leaves its slot behind the edge and sizzles on it. */
-public final class NutFront extends Cause {
-    /** The one there is. */
-    public NutFront() {
-        super("nut-front", "The leading edge of a nut slot", Remedy.RECUT_EDGE, BuzzTest.LOOK_SLOT);
+final class NutFront extends OpenString {
+    NutFront() {
+        super("nut-front", "The leading edge of a nut slot", Remedy.RECUT_EDGE, BuzzTest.LOOK_SLOT, 0.85);
         shows(BuzzTest.LOOK_SLOT, Outcome.CHIPPED, 0.85);
         shows(BuzzTest.PRESS_BEHIND_NUT, Outcome.STOPS, 0.25);
     }
@@ -23,16 +19,6 @@ public final class NutFront extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.02;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.open() && note.string() == place.string() ? 0.85 : 0.01;
     }
 
     @Override

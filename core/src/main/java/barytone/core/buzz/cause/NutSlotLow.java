@@ -13,9 +13,8 @@ import barytone.core.playoff.Pluck;
 import java.util.List;
 
 /** The open string lies on the first fret, or nearly. */
-public final class NutSlotLow extends Cause {
-    /** The one there is. */
-    public NutSlotLow() {
+final class NutSlotLow extends Cause {
+    NutSlotLow() {
         super("nut-slot-low", "A nut slot that is too low", Remedy.RAISE_SLOT, BuzzTest.CARD_UNDER_NUT);
         shows(BuzzTest.CARD_UNDER_NUT, Outcome.STOPS, 0.93);
         shows(BuzzTest.PRESS_AT_3, Outcome.TOUCHES, 0.85);

@@ -2,21 +2,17 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 
 /** The string rattles sideways in its slot. */
-public final class NutSlotWide extends Cause {
-    /** The one there is. */
-    public NutSlotWide() {
-        super("nut-slot-wide", "A nut slot that is too wide", Remedy.FILL_AND_RECUT, BuzzTest.LOOK_SLOT);
+final class NutSlotWide extends OpenString {
+    NutSlotWide() {
+        super("nut-slot-wide", "A nut slot that is too wide", Remedy.FILL_AND_RECUT, BuzzTest.LOOK_SLOT, 0.75);
         shows(BuzzTest.LOOK_SLOT, Outcome.WIDE, 0.88);
         shows(BuzzTest.PRESS_BEHIND_NUT, Outcome.STOPS, 0.3);
     }
@@ -24,16 +20,6 @@ public final class NutSlotWide extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.018;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.open() && note.string() == place.string() ? 0.75 : 0.01;
     }
 
     @Override

@@ -2,22 +2,24 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A string that is dull and wavers along its whole length. */
-public final class OldString extends Cause {
-    /** The one there is. */
-    public OldString() {
-        super("old-string", "A string that is worn out", Remedy.REPLACE_STRING, BuzzTest.OPEN_AGAINST_HARMONIC);
+final class OldString extends OneString {
+    OldString() {
+        super(
+                "old-string",
+                "A string that is worn out",
+                Remedy.REPLACE_STRING,
+                BuzzTest.OPEN_AGAINST_HARMONIC,
+                0.6,
+                0.03);
         shows(BuzzTest.OPEN_AGAINST_HARMONIC, Outcome.DISAGREE, 0.75);
         shows(BuzzTest.SWAP_STRING, Outcome.STOPS, 0.9);
     }
@@ -25,16 +27,6 @@ public final class OldString extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.03;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.string() == place.string() ? 0.6 : 0.03;
     }
 
     @Override

@@ -12,9 +12,10 @@ import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** The strings touch a pickup, or its magnets pull at them, high up the board. */
-public final class PickupNear extends Cause {
-    /** The one there is. */
-    public PickupNear() {
+final class PickupNear extends Cause {
+    private static final Curve UP = Curve.of(10, 0.03, 12, 0.3, 15, 0.6, 17, 0.8, 24, 0.85);
+
+    PickupNear() {
         super("pickup-near", "A pickup too near", Remedy.LOWER_PICKUP, BuzzTest.LOWER_PICKUP);
         shows(BuzzTest.LOWER_PICKUP, Outcome.STOPS, 0.93);
         from(Zone.NEAR_PICKUPS, 0.7);
@@ -34,6 +35,4 @@ public final class PickupNear extends Cause {
     protected double fits(Findings findings, Place place, Board board) {
         return findings.hint(Hint.PICKUP_NEAR, 14) * findings.hint(Hint.OUT_UP_THE_NECK, 2);
     }
-
-    private static final Curve UP = Curve.of(10, 0.03, 12, 0.3, 15, 0.6, 17, 0.8, 24, 0.85);
 }

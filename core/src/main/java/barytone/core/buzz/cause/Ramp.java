@@ -13,9 +13,11 @@ import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.Pluck;
 
 /** The end of the board kicks up over the body and stops what is fretted near it. */
-public final class Ramp extends Cause {
-    /** The one there is. */
-    public Ramp() {
+final class Ramp extends Cause {
+    /** From the body joint up. */
+    private static final Curve UP = Curve.of(-5, 0.02, -3, 0.2, -2, 0.4, -1, 0.7, 0, 0.85, 12, 0.85);
+
+    Ramp() {
         super("ramp", "A ramp at the end of the board", Remedy.LEVEL_FALL_AWAY, BuzzTest.STRAIGHTEDGE_END);
         shows(BuzzTest.STRAIGHTEDGE_END, Outcome.RISES, 0.9);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.5);
@@ -60,7 +62,4 @@ public final class Ramp extends Cause {
     protected double fits(Findings findings, Place place, Board board) {
         return findings.relief(0.6, 1, 1.4, 0.5) * findings.hint(Hint.SINCE_SEASON, 1.3);
     }
-
-    /** From the body joint up. */
-    private static final Curve UP = Curve.of(-5, 0.02, -3, 0.2, -2, 0.4, -1, 0.7, 0, 0.85, 12, 0.85);
 }

@@ -12,9 +12,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** What is left of the strings behind the nut rings along. */
-public final class RingBehindNut extends Cause {
-    /** The one there is. */
-    public RingBehindNut() {
+final class RingBehindNut extends Cause {
+    RingBehindNut() {
         super("ring-behind-nut", "A ring behind the nut", Remedy.DAMP_HEAD, BuzzTest.DAMP_BEHIND_NUT);
         shows(BuzzTest.DAMP_BEHIND_NUT, Outcome.STOPS, 0.93);
         from(Zone.BEHIND_NUT, 0.75);

@@ -14,9 +14,8 @@ import barytone.core.playoff.NoteMark;
 import java.util.List;
 
 /** The string lies on a flat or scratched crown: the note sizzles and its pitch is unsure. */
-public final class RoughCrown extends Cause {
-    /** The one there is. */
-    public RoughCrown() {
+final class RoughCrown extends Cause {
+    RoughCrown() {
         super("rough-crown", "A flat or scratched crown", Remedy.CROWN, BuzzTest.LOOK_FRET);
         shows(BuzzTest.LOOK_FRET, Outcome.FLAT_CROWN, 0.88);
     }

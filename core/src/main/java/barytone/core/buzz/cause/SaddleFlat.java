@@ -12,9 +12,8 @@ import barytone.core.playoff.NoteMark;
 import java.util.List;
 
 /** The string leaves its saddle from the back and sings on the crown. */
-public final class SaddleFlat extends Cause {
-    /** The one there is. */
-    public SaddleFlat() {
+final class SaddleFlat extends Cause {
+    SaddleFlat() {
         super("saddle-flat", "A saddle crown that is too flat", Remedy.SHAPE_SADDLE, BuzzTest.PRESS_AT_SADDLE);
         shows(BuzzTest.PRESS_AT_SADDLE, Outcome.STOPS, 0.8);
         from(Zone.AT_BRIDGE, 0.55);

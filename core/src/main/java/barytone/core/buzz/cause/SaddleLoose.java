@@ -3,19 +3,13 @@ package barytone.core.buzz.cause;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
-import barytone.core.buzz.Findings;
-import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
-import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** A saddle, its screws or its spring rattle at some pitches. */
-public final class SaddleLoose extends Cause {
-    /** The one there is. */
-    public SaddleLoose() {
+final class SaddleLoose extends LoosePart {
+    SaddleLoose() {
         super("saddle-loose", "A loose saddle", Remedy.SNUG_SADDLE, BuzzTest.HOLD_SADDLE);
         shows(BuzzTest.HOLD_SADDLE, Outcome.STOPS, 0.85);
         shows(BuzzTest.TAP_BODY, Outcome.RATTLES, 0.3);
@@ -27,15 +21,5 @@ public final class SaddleLoose extends Cause {
         return board.acoustic()
                 ? 0.004
                 : board.bridge().screwed() && board.bridge() != BridgeKind.TWO_POST ? 0.03 : 0.012;
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
-    protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.SOME_PITCHES, 4);
     }
 }

@@ -11,9 +11,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The middle strings stand lower over the board than the outer ones. */
-public final class SaddleRadius extends Cause {
-    /** The one there is. */
-    public SaddleRadius() {
+final class SaddleRadius extends Cause {
+    SaddleRadius() {
         super("saddle-radius", "Saddles that do not follow the board", Remedy.FOLLOW_BOARD, BuzzTest.GAUGE_AT_BRIDGE);
         shows(BuzzTest.GAUGE_AT_BRIDGE, Outcome.MIDDLE_LOW, 0.9);
         shows(BuzzTest.RAISE_STRING, Outcome.STOPS, 0.5);

@@ -2,22 +2,24 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 
 /** The string sits on the edges of its saddle slot and is dull everywhere. */
-public final class SaddleSlotNarrow extends Cause {
-    /** The one there is. */
-    public SaddleSlotNarrow() {
-        super("saddle-slot-narrow", "A saddle slot that is too narrow", Remedy.RECUT_SADDLE, BuzzTest.PRESS_AT_SADDLE);
+final class SaddleSlotNarrow extends OneString {
+    SaddleSlotNarrow() {
+        super(
+                "saddle-slot-narrow",
+                "A saddle slot that is too narrow",
+                Remedy.RECUT_SADDLE,
+                BuzzTest.PRESS_AT_SADDLE,
+                0.75,
+                0.01);
         shows(BuzzTest.PRESS_AT_SADDLE, Outcome.STOPS, 0.6);
         from(Zone.AT_BRIDGE, 0.2);
     }
@@ -25,16 +27,6 @@ public final class SaddleSlotNarrow extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.01;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.string() == place.string() ? 0.75 : 0.01;
     }
 
     @Override

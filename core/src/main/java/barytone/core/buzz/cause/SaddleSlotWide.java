@@ -2,20 +2,23 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
 import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 import barytone.core.playoff.NoteMark;
-import java.util.List;
 
 /** The string skates in its saddle slot. */
-public final class SaddleSlotWide extends Cause {
-    /** The one there is. */
-    public SaddleSlotWide() {
-        super("saddle-slot-wide", "A saddle slot that is too wide", Remedy.RECUT_SADDLE, BuzzTest.PRESS_AT_SADDLE);
+final class SaddleSlotWide extends OneString {
+    SaddleSlotWide() {
+        super(
+                "saddle-slot-wide",
+                "A saddle slot that is too wide",
+                Remedy.RECUT_SADDLE,
+                BuzzTest.PRESS_AT_SADDLE,
+                0.75,
+                0.01);
         shows(BuzzTest.PRESS_AT_SADDLE, Outcome.STOPS, 0.85);
         from(Zone.AT_BRIDGE, 0.4);
     }
@@ -23,16 +26,6 @@ public final class SaddleSlotWide extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.012;
-    }
-
-    @Override
-    protected List<Place> places(Board board) {
-        return Places.strings(board);
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.string() == place.string() ? 0.75 : 0.01;
     }
 
     @Override

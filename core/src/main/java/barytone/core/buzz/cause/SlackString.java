@@ -12,9 +12,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** Tuned below what its gauge wants: the lowest string swings wide. */
-public final class SlackString extends Cause {
-    /** The one there is. */
-    public SlackString() {
+final class SlackString extends Cause {
+    SlackString() {
         super("slack-string", "A string too slack for its tuning", Remedy.HEAVIER_SET, BuzzTest.RAISE_STRING);
         shows(BuzzTest.RAISE_STRING, Outcome.STOPS, 0.5);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.4);

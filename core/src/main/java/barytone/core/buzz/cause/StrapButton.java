@@ -2,19 +2,13 @@ package barytone.core.buzz.cause;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Cause;
-import barytone.core.buzz.Findings;
-import barytone.core.buzz.Hint;
-import barytone.core.buzz.Note;
 import barytone.core.buzz.Outcome;
-import barytone.core.buzz.Place;
 import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** A strap button rattles at the edge of the body. */
-public final class StrapButton extends Cause {
-    /** The one there is. */
-    public StrapButton() {
+final class StrapButton extends LoosePart {
+    StrapButton() {
         super("strap-button", "A loose strap button", Remedy.SNUG_STRAP_BUTTON, BuzzTest.TAP_BODY);
         shows(BuzzTest.TAP_BODY, Outcome.RATTLES, 0.8);
         from(Zone.BODY, 0.6);
@@ -23,15 +17,5 @@ public final class StrapButton extends Cause {
     @Override
     protected double odds(Board board) {
         return 0.008;
-    }
-
-    @Override
-    protected double spoils(Place place, Note note) {
-        return note.answersToPitch();
-    }
-
-    @Override
-    protected double fits(Findings findings, Place place, Board board) {
-        return findings.hint(Hint.SOME_PITCHES, 4);
     }
 }

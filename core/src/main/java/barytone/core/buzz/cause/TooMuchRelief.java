@@ -12,9 +12,10 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** The neck bows forward so far that the upper frets rise into the strings. */
-public final class TooMuchRelief extends Cause {
-    /** The one there is. */
-    public TooMuchRelief() {
+final class TooMuchRelief extends Cause {
+    private static final Curve WORST = Curve.of(5, 0.04, 7, 0.2, 8, 0.5, 9, 0.75, 15, 0.75, 18, 0.45, 24, 0.3);
+
+    TooMuchRelief() {
         super("too-much-relief", "Too much relief", Remedy.TIGHTEN_ROD, BuzzTest.READ_RELIEF);
         shows(BuzzTest.TAP_RELIEF, Outcome.WIDE, 0.85);
         shows(BuzzTest.READ_RELIEF, Outcome.HIGH, 0.93);
@@ -44,6 +45,4 @@ public final class TooMuchRelief extends Cause {
                 * findings.hint(Hint.SINCE_SEASON, 2)
                 * findings.action(1.5, 1, 0.4);
     }
-
-    private static final Curve WORST = Curve.of(5, 0.04, 7, 0.2, 8, 0.5, 9, 0.75, 15, 0.75, 18, 0.45, 24, 0.3);
 }

@@ -14,9 +14,11 @@ import barytone.core.playoff.Pluck;
 import java.util.List;
 
 /** One side of the neck stands to the strings otherwise than the other. */
-public final class Twist extends Cause {
-    /** The one there is. */
-    public Twist() {
+final class Twist extends Cause {
+    private static final Curve LOW = Curve.of(0, 0.7, 3, 0.65, 5, 0.25, 8, 0.03);
+    private static final Curve HIGH = Curve.of(5, 0.04, 8, 0.5, 10, 0.7, 15, 0.7, 20, 0.4);
+
+    Twist() {
         super("twist", "A twisted neck", Remedy.NECK_TWIST, BuzzTest.READ_RELIEF);
         shows(BuzzTest.READ_RELIEF, Outcome.BACK_BOW, 0.3);
         shows(BuzzTest.READ_RELIEF, Outcome.HIGH, 0.3);
@@ -53,7 +55,4 @@ public final class Twist extends Cause {
         return findings.hint(Hint.SIDES_DIFFER, 25)
                 * (findings.hints().contains(Hint.SIDES_DIFFER) ? 1 : findings.relief(0.7, 0.7, 0.3, 0.7));
     }
-
-    private static final Curve LOW = Curve.of(0, 0.7, 3, 0.65, 5, 0.25, 8, 0.03);
-    private static final Curve HIGH = Curve.of(5, 0.04, 8, 0.5, 10, 0.7, 15, 0.7, 20, 0.4);
 }

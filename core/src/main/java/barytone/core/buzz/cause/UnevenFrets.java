@@ -11,9 +11,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.playoff.Pluck;
 
 /** Several crowns stand out: scattered notes buzz when the action is low. */
-public final class UnevenFrets extends Cause {
-    /** The one there is. */
-    public UnevenFrets() {
+final class UnevenFrets extends Cause {
+    UnevenFrets() {
         super("uneven-frets", "Uneven frets", Remedy.LEVEL_ALL, BuzzTest.ROCKER);
         shows(BuzzTest.ROCKER, Outcome.ROCKS, 0.6);
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.5);

@@ -12,9 +12,8 @@ import barytone.core.buzz.Remedy;
 import barytone.core.buzz.Zone;
 
 /** The springs ring on after the note is stopped. */
-public final class VibratoSprings extends Cause {
-    /** The one there is. */
-    public VibratoSprings() {
+final class VibratoSprings extends Cause {
+    VibratoSprings() {
         super("vibrato-springs", "Springs of the vibrato", Remedy.DAMP_SPRINGS, BuzzTest.DAMP_SPRINGS);
         shows(BuzzTest.DAMP_SPRINGS, Outcome.STOPS, 0.93);
         from(Zone.BODY, 0.5);

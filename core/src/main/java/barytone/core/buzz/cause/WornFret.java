@@ -11,9 +11,8 @@ import barytone.core.playoff.NoteMark;
 import java.util.List;
 
 /** A divot under one or two strings: the note fretted there touches the next crown. */
-public final class WornFret extends Cause {
-    /** The one there is. */
-    public WornFret() {
+final class WornFret extends Cause {
+    WornFret() {
         super("worn-fret", "A worn fret", Remedy.DRESS_OR_REFRET, BuzzTest.LOOK_FRET);
         shows(BuzzTest.LOOK_FRET, Outcome.DIVOT, 0.93);
         shows(BuzzTest.ROCKER, Outcome.ROCKS, 0.1);

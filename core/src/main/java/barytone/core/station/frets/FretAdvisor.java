@@ -30,9 +30,10 @@ public final class FretAdvisor {
                     state.done().isEmpty() && state.bad().isEmpty()
                             ? Advice.Done.Reason.LEAVE_IT
                             : Advice.Done.Reason.IN_BAND);
-        Diagnosis diagnosis = FretHunt.of(job).diagnosis();
+        FretHunt hunt = FretHunt.of(job);
+        Diagnosis diagnosis = hunt.diagnosis();
         if (diagnosis == null) return new Advice.Done(Station.FRETS, Advice.Done.Reason.LEAVE_IT);
-        return hunt(diagnosis, state.tests());
+        return hunt(diagnosis, hunt.tests());
     }
 
     /** What is next while something is heard. */

@@ -4,19 +4,10 @@ import barytone.core.buzz.Hint;
 import barytone.core.buzz.TestResult;
 import barytone.core.buzz.Zone;
 import barytone.core.job.JobEvent;
-import barytone.core.playoff.PlayedNote;
-import java.util.List;
 import java.util.Set;
 
 /** What happened in the hunt for a buzz. */
 public sealed interface FretEvent extends JobEvent {
-    /** Notes were marked as they sound, clean ones too; each takes the place of what was marked of the same note, played in the same way. */
-    record NotesMarked(List<PlayedNote> notes) implements FretEvent {
-        public NotesMarked {
-            notes = List.copyOf(notes);
-        }
-    }
-
     /** Where else a noise seems to come from; takes the place of what was said before. */
     record ZonesHeard(Set<Zone> zones) implements FretEvent {
         public ZonesHeard {
@@ -42,7 +33,4 @@ public sealed interface FretEvent extends JobEvent {
      * @param fret 0 where it is no one fret
      */
     record CauseRemedied(String cause, int string, int fret) implements FretEvent {}
-
-    /** The player knows what is heard, and accepts it. */
-    record BuzzAccepted(String by, String how) implements FretEvent {}
 }

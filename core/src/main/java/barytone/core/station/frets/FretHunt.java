@@ -7,9 +7,12 @@ import barytone.core.buzz.BuzzMap;
 import barytone.core.buzz.Diagnosis;
 import barytone.core.buzz.Findings;
 import barytone.core.buzz.Hint;
+import barytone.core.buzz.SeenElsewhere;
+import barytone.core.buzz.TestResult;
 import barytone.core.height.HeightVerdict;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -23,12 +26,16 @@ import org.jspecify.annotations.Nullable;
  * @param board the board, with the room that its readings forecast
  * @param map what is heard, and what the player says
  * @param findings what the job's readings answer for nothing
+ * @param tests that were made, here or in passing at another station
+ * @param room that the readings leave the notes; null while relief or action were not read
  * @param diagnosis null while nothing is heard
  */
 public record FretHunt(
         Board board,
         BuzzMap map,
         Findings findings,
+        List<TestResult> tests,
+        @Nullable Clearances room,
         @Nullable Diagnosis diagnosis) {
     private static final double BACK_BOW = -0.02;
 
@@ -38,7 +45,9 @@ public record FretHunt(
     /** Of a job as it stands. */
     public static FretHunt of(JobState job) {
         FretState state = FretState.of(job);
-        Board board = Board.of(job.spec(), Clearances.of(job));
+        Clearances room = Clearances.of(job);
+        Board board = Board.of(job.spec(), room);
+        List<SeenElsewhere> seen = job.every(SeenElsewhere.class);
         BuzzMap map = state.map();
         Complaint complaint = job.arrival().complaint();
         // once notes are marked they say more than words did
@@ -46,8 +55,14 @@ public record FretHunt(
                 && buzzes(complaint)
                 && state.notes().isEmpty()
                 && state.again().isEmpty()) map = map.with(complaint, board);
-        Findings findings = findings(job, state, complaint);
-        return new FretHunt(board, map, findings, map.any() ? Diagnosis.of(board, map, findings, state.tests()) : null);
+        Findings findings = findings(job, state, seen, complaint);
+        List<TestResult> tests = new ArrayList<>(state.tests());
+        // what was tested here is newer than what was seen in passing
+        for (SeenElsewhere other : seen)
+            for (TestResult answered : other.answered())
+                if (tests.stream().noneMatch(answered::sameAs)) tests.add(answered);
+        return new FretHunt(
+                board, map, findings, tests, room, map.any() ? Diagnosis.of(board, map, findings, tests) : null);
     }
 
     /** Whether the player says that it buzzes. */
@@ -55,9 +70,11 @@ public record FretHunt(
         return complaint.signs().contains(Sign.BUZZES) || complaint.signs().contains(Sign.DEAD_NOTES);
     }
 
-    private static Findings findings(JobState job, FretState state, @Nullable Complaint complaint) {
+    private static Findings findings(
+            JobState job, FretState state, List<SeenElsewhere> seen, @Nullable Complaint complaint) {
         Set<Hint> hints = EnumSet.noneOf(Hint.class);
         hints.addAll(state.hints());
+        seen.forEach(other -> hints.addAll(other.known()));
         if (complaint != null && buzzes(complaint)) for (Sign sign : complaint.signs()) hint(sign, hints);
         List<HeightVerdict> relief = read(job, Station.RELIEF);
         if (relief.size() > 1
@@ -66,7 +83,8 @@ public record FretHunt(
                         > SIDES_DIFFER) hints.add(Hint.SIDES_DIFFER);
         Map<Integer, Findings.Level> nut = new HashMap<>();
         read(job, Station.NUT).forEach(v -> nut.put(v.string(), level(v)));
-        return new Findings(relief(relief), action(read(job, Station.ACTION)), nut, state.humidity(), null, hints);
+        return new Findings(
+                relief(relief), action(read(job, Station.ACTION)), nut, state.humidity(), state.stringAgeDays(), hints);
     }
 
     private static void hint(Sign sign, Set<Hint> hints) {

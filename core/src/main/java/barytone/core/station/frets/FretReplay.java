@@ -1,10 +1,10 @@
 package barytone.core.station.frets;
 
 import barytone.core.buzz.Cause;
-import barytone.core.buzz.Causes;
 import barytone.core.buzz.Hint;
 import barytone.core.buzz.TestResult;
 import barytone.core.buzz.Zone;
+import barytone.core.buzz.cause.Causes;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.LoggedEvent;
@@ -14,6 +14,8 @@ import barytone.core.job.Setups;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -23,12 +25,18 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** Notes marked, tests made, causes remedied. A mark holds until something moves: then the note is to be played again. */
+/**
+ * Notes heard, tests made, causes remedied. What was heard holds until heights move or strings change; a remedy asks for the notes again that sounded wrong, and leaves those
+ * that rang.
+ */
 final class FretReplay implements RoomReplay {
     private static final Comparator<PlayedNote> ALONG = Comparator.comparingInt((PlayedNote n) -> -n.string())
             .thenComparingInt(PlayedNote::fret)
             .thenComparing(PlayedNote::pluck)
             .thenComparing(PlayedNote::plugged);
+
+    /** Of a note that is to be played again whatever moved. */
+    private static final int STALE = -1;
 
     private final InstrumentSpec spec;
     private final Map<Key, Marked> marks = new LinkedHashMap<>();
@@ -37,15 +45,20 @@ final class FretReplay implements RoomReplay {
     private final Set<PlayedNote> accepted = new HashSet<>();
     private Set<Zone> zones = Set.of();
     private Set<Hint> hints = Set.of();
-    private String by = "";
     private @Nullable Double humidity;
+    private @Nullable Instant strung;
+    private @Nullable Instant latest;
 
-    /** Restringing and remedies, which move no height that is counted. */
-    private int disturbed;
+    /** Restringing moves no height that is counted. */
+    private int restrung;
 
     private record Key(int string, int fret, Pluck pluck, boolean plugged) {}
 
-    private record Marked(PlayedNote note, int moves) {}
+    private record Marked(PlayedNote note, int moves) {
+        boolean bad() {
+            return note.mark() != NoteMark.CLEAN;
+        }
+    }
 
     private record Made(TestResult result, int moves) {}
 
@@ -56,15 +69,10 @@ final class FretReplay implements RoomReplay {
     @Override
     public boolean fits(JobEvent event) {
         return switch (event) {
-            case FretEvent.NotesMarked e -> e.notes().stream().allMatch(this::there);
             case FretEvent.BuzzTested e -> there(e.result().string(), e.result().fret());
             case FretEvent.CauseRemedied e -> there(e.string(), e.fret());
             default -> true;
         };
-    }
-
-    private boolean there(PlayedNote note) {
-        return note.string() <= spec.strings() && note.fret() <= spec.frets();
     }
 
     private boolean there(@Nullable Integer string, @Nullable Integer fret) {
@@ -73,33 +81,32 @@ final class FretReplay implements RoomReplay {
 
     @Override
     public void play(LoggedEvent logged, Progress job) {
-        int moves = job.setups().moves() + disturbed;
+        latest = logged.at();
+        int moves = job.setups().moves() + restrung;
         switch (logged.event()) {
             case FretEvent e -> own(e, moves);
-            // what is heard at the end is heard on the same board
             case JobEvent.NoteHeard e -> mark(e.note(), moves);
-            case JobEvent.HeardAccepted e -> accept(e.by());
+            case JobEvent.NotesHeard e -> e.notes().forEach(note -> mark(note, moves));
+            case JobEvent.HeardAccepted ignored ->
+                marks.values().stream().filter(Marked::bad).map(Marked::note).forEach(accepted::add);
             case JobEvent.AirRead e -> humidity = e.humidity();
-            case JobEvent.StringsChanged ignored -> disturbed++;
+            case JobEvent.StringsChanged ignored -> {
+                restrung++;
+                strung = logged.at();
+            }
             default -> {}
         }
     }
 
     private void own(FretEvent event, int moves) {
         switch (event) {
-            case FretEvent.NotesMarked e -> e.notes().forEach(note -> mark(note, moves));
             case FretEvent.ZonesHeard e -> zones = e.zones();
             case FretEvent.HintsNoted e -> hints = e.hints();
             case FretEvent.BuzzTested e -> {
-                tests.removeIf(made -> made.result().test() == e.result().test()
-                        && java.util.Objects.equals(
-                                made.result().string(), e.result().string())
-                        && java.util.Objects.equals(
-                                made.result().fret(), e.result().fret()));
+                tests.removeIf(made -> made.result().sameAs(e.result()));
                 tests.add(new Made(e.result(), moves));
             }
             case FretEvent.CauseRemedied e -> remedied(e);
-            case FretEvent.BuzzAccepted e -> accept(e.by());
         }
     }
 
@@ -109,32 +116,23 @@ final class FretReplay implements RoomReplay {
 
     private void remedied(FretEvent.CauseRemedied event) {
         done.add(event);
-        disturbed++;
         zones = Set.of();
+        marks.replaceAll((key, marked) -> marked.bad() ? new Marked(marked.note(), STALE) : marked);
         // what its tests showed was shown of what is mended now
         Causes.byCode(event.cause())
                 .map(Cause::confirming)
-                .ifPresent(test -> tests.removeIf(made -> made.result().test() == test
-                        || made.result().outcome() != made.result().test().usual()));
-    }
-
-    private void accept(String who) {
-        by = who;
-        marks.values().stream()
-                .map(Marked::note)
-                .filter(n -> n.mark() != NoteMark.CLEAN)
-                .forEach(accepted::add);
+                .ifPresent(test -> tests.removeIf(
+                        made -> made.result().test() == test || made.result().sign()));
     }
 
     @Override
     public FretState state(Setups setups) {
-        int now = setups.moves() + disturbed;
+        int now = setups.moves() + restrung;
         List<PlayedNote> notes = new ArrayList<>();
         List<PlayedNote> again = new ArrayList<>();
         for (Marked marked : marks.values()) {
             if (marked.moves() == now) notes.add(marked.note());
-            else if (marked.note().mark() != NoteMark.CLEAN && !accepted.contains(marked.note()))
-                again.add(marked.note());
+            else if (marked.bad() && !accepted.contains(marked.note())) again.add(marked.note());
         }
         notes.sort(ALONG);
         again.sort(ALONG);
@@ -149,23 +147,28 @@ final class FretReplay implements RoomReplay {
                         .toList(),
                 List.copyOf(done),
                 Set.copyOf(accepted),
-                by,
-                humidity);
+                humidity,
+                strung == null || latest == null
+                        ? null
+                        : (int) Math.max(0, Duration.between(strung, latest).toDays()));
     }
 
-    /** What a move of heights does not change: frets, parts and strings are as they were. */
+    /** What a move of heights or other strings do not change: frets and parts are as they were. */
     private static boolean outlasts(TestResult result) {
         return switch (result.test()) {
-            case TAP_RELIEF,
-                    READ_RELIEF,
-                    PRESS_AT_3,
-                    CARD_UNDER_NUT,
-                    RAISE_STRING,
-                    SOFT_TOUCH,
-                    STRAIGHTEDGE_BRIDGE,
-                    GAUGE_AT_BRIDGE,
-                    LOWER_PICKUP -> false;
-            default -> true;
+            case ROCKER,
+                    THUMB_FRET_END,
+                    LOOK_FRET,
+                    LOOK_SLOT,
+                    STRAIGHTEDGE_END,
+                    TAP_HEAD,
+                    TAP_BODY,
+                    TAP_TOP,
+                    SHAKE,
+                    KNOCK_NECK,
+                    READ_HUMIDITY,
+                    MOVE_PLACE -> true;
+            default -> false;
         };
     }
 }

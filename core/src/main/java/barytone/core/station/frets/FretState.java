@@ -21,8 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param tests that were made and still hold
  * @param done what was done about causes, the last one last
  * @param accepted notes that the player knows and accepts
- * @param by who accepted them; empty while nobody did
  * @param humidity as it was read last, %; null while nobody read it
+ * @param stringAgeDays since strings were put on during this job; null where none were
  */
 public record FretState(
         List<PlayedNote> notes,
@@ -32,8 +32,8 @@ public record FretState(
         List<TestResult> tests,
         List<FretEvent.CauseRemedied> done,
         Set<PlayedNote> accepted,
-        String by,
-        @Nullable Double humidity)
+        @Nullable Double humidity,
+        @Nullable Integer stringAgeDays)
         implements JobState.Heard {
     /** Of a job. */
     public static FretState of(JobState job) {

@@ -1,11 +1,14 @@
 package barytone.core.station.pickups;
 
+import barytone.core.buzz.Hint;
+import barytone.core.buzz.SeenElsewhere;
 import barytone.core.job.JobState;
 import barytone.core.pickup.Pickup;
 import barytone.core.pickup.PickupSign;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,7 +28,7 @@ public record PickupState(
         double perTurn,
         boolean learned,
         boolean lowered)
-        implements JobState.Heard {
+        implements JobState.Heard, SeenElsewhere {
     /** Of a job. */
     public static PickupState of(JobState job) {
         return job.room(PickupState.class);
@@ -69,6 +72,18 @@ public record PickupState(
     private static final double USUAL_SHARE = 0.35;
 
     private static final double LEARNED_SHARE = 0.15;
+
+    /** A gap under this lets the strings touch, or pulls at them, mm. */
+    private static final double NEAR = 1.5;
+
+    @Override
+    public Set<Hint> known() {
+        boolean near = gaps.values().stream()
+                .flatMap(sides -> sides.values().stream())
+                .anyMatch(gap -> !gap.stale() && gap.now() < NEAR);
+        boolean shows = signs.values().stream().flatMap(List::stream).anyMatch(PickupSign::tooNear);
+        return near || shows ? Set.of(Hint.PICKUP_NEAR) : Set.of();
+    }
 
     /** How far a gap that is reckoned may be off, mm (1 sd). */
     public double spread(Gap gap) {

@@ -1,5 +1,7 @@
 package barytone.core.station.relief;
 
+import barytone.core.buzz.Hint;
+import barytone.core.buzz.SeenElsewhere;
 import barytone.core.estimate.Normal;
 import barytone.core.height.Drifts;
 import barytone.core.job.JobState;
@@ -7,6 +9,7 @@ import barytone.core.quantity.Turns;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,7 +35,7 @@ public record ReliefState(
         boolean reversed,
         boolean slackRod,
         @Nullable Normal reliefShare)
-        implements Drifts {
+        implements Drifts, SeenElsewhere {
     public ReliefState {
         steps = List.copyOf(steps);
     }
@@ -46,6 +49,11 @@ public record ReliefState(
     @Override
     public boolean drifts() {
         return !steps.isEmpty();
+    }
+
+    @Override
+    public Set<Hint> known() {
+        return slackRod ? Set.of(Hint.ROD_SLACK) : Set.of();
     }
 
     /** Turns in the straightening direction since as found; negative when looser. */

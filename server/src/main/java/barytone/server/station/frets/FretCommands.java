@@ -1,23 +1,22 @@
 package barytone.server.station.frets;
 
 import barytone.core.buzz.BuzzTest;
-import barytone.core.buzz.Causes;
 import barytone.core.buzz.Hint;
 import barytone.core.buzz.Outcome;
 import barytone.core.buzz.TestResult;
 import barytone.core.buzz.Zone;
+import barytone.core.buzz.cause.Causes;
+import barytone.core.job.JobEvent;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
 import barytone.core.quantity.Allowed;
 import barytone.core.station.frets.FretEvent;
-import barytone.core.station.frets.FretState;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobView;
 import barytone.server.job.OpenedJob;
 import barytone.server.web.RequestKey;
-import barytone.server.web.Texts;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -34,7 +33,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/jobs/{id}/frets", produces = MediaType.APPLICATION_JSON_VALUE)
 class FretCommands {
     private static final int MOST_NOTES = 500;
-    private static final int LONGEST = 200;
 
     private final JobDesk desk;
 
@@ -78,13 +76,6 @@ class FretCommands {
      */
     record MadeRemedy(long after, @RequestKey String key, String cause, int string, int fret) implements Addition {}
 
-    /** Who accepts what is heard, and how. */
-    record AcceptedBuzz(
-            long after,
-            @RequestKey String key,
-            String by,
-            @Nullable String how) implements Addition {}
-
     /** Marks notes as they sound. */
     @PostMapping("/notes")
     JobView markNotes(
@@ -94,7 +85,7 @@ class FretCommands {
                 id,
                 unit,
                 asked,
-                job -> new FretEvent.NotesMarked(asked.notes().stream()
+                job -> new JobEvent.NotesHeard(asked.notes().stream()
                         .map(n -> new PlayedNote(
                                 job.string(n.string()), fret(job, n.fret()), n.mark(), n.pluck(), n.plugged()))
                         .toList()));
@@ -145,19 +136,6 @@ class FretCommands {
                         String.join(", ", Causes.ALL.stream().map(c -> c.code()).toList()));
             return new FretEvent.CauseRemedied(
                     asked.cause(), asked.string() == 0 ? 0 : job.string(asked.string()), fret(job, asked.fret()));
-        });
-    }
-
-    /** The player knows what is heard, and accepts it. */
-    @PostMapping("/accepted")
-    JobView acceptBuzz(
-            @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody AcceptedBuzz asked) {
-        String by = Texts.of("by", asked.by(), 1, LONGEST);
-        String how = Texts.optional("how", asked.how(), LONGEST);
-        return desk.add(id, unit, asked, job -> {
-            if (FretState.of(job.state()).open().isEmpty())
-                throw Allowed.broken("heard", "nothing", "something that sounds wrong and is not accepted yet");
-            return new FretEvent.BuzzAccepted(by, how);
         });
     }
 }

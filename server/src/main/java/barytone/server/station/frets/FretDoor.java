@@ -27,12 +27,10 @@ public final class FretDoor implements Door {
     @Override
     public Map<String, Class<? extends JobEvent>> kinds() {
         return Map.ofEntries(
-                Map.entry("notes-marked", FretEvent.NotesMarked.class),
                 Map.entry("zones-heard", FretEvent.ZonesHeard.class),
                 Map.entry("hints-noted", FretEvent.HintsNoted.class),
                 Map.entry("buzz-tested", FretEvent.BuzzTested.class),
-                Map.entry("cause-remedied", FretEvent.CauseRemedied.class),
-                Map.entry("buzz-accepted", FretEvent.BuzzAccepted.class));
+                Map.entry("cause-remedied", FretEvent.CauseRemedied.class));
     }
 
     @Override

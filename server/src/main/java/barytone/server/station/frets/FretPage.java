@@ -27,6 +27,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** What the page shows of frets and buzz. */
 final class FretPage implements RoomPage {
@@ -58,16 +59,16 @@ final class FretPage implements RoomPage {
     private FretsView view() {
         FretHunt hunt = FretHunt.of(state);
         InstrumentSpec spec = state.spec();
-        BuzzWords words = new BuzzWords(hunt.board(), string -> FretWords.name(spec, string));
+        BuzzWords words = BuzzWords.of(spec);
         Diagnosis diagnosis = hunt.diagnosis();
         List<String> done = new ArrayList<>(
                 frets.done().stream().map(voice::remedied).map(Words::sentence).toList());
         List<PlayedNote> known =
                 frets.bad().stream().filter(frets.accepted()::contains).toList();
-        if (!known.isEmpty()) done.add("Known to " + frets.by() + " and accepted: " + words.notes(known));
+        if (!known.isEmpty()) done.add("Known to " + state.playOff().by() + " and accepted: " + words.notes(known));
         return new FretsView(
                 spec.everyString().reversed().stream()
-                        .map(s -> new FretsView.NamedString(s, FretWords.name(spec, s)))
+                        .map(s -> new FretsView.NamedString(s, words.string(s)))
                         .toList(),
                 spec.frets(),
                 spec.bodyJointFret(),
@@ -79,9 +80,13 @@ final class FretPage implements RoomPage {
                         .toList(),
                 Arrays.stream(Hint.values())
                         .map(h -> new FretsView.HintChoice(
-                                h, h.label(), hunt.findings().hints().contains(h)))
+                                h,
+                                h.label(),
+                                frets.hints().contains(h),
+                                !frets.hints().contains(h)
+                                        && hunt.findings().hints().contains(h)))
                         .toList(),
-                room(),
+                room(hunt.room()),
                 diagnosis == null
                         ? List.of()
                         : diagnosis.suspects().stream()
@@ -96,7 +101,7 @@ final class FretPage implements RoomPage {
                 Arrays.stream(BuzzTest.values())
                         .map(t -> new FretsView.BuzzTestView(t, t.title(), t.where(), outcomes(t)))
                         .toList(),
-                frets.tests().reversed().stream().map(words::tested).toList(),
+                hunt.tests().reversed().stream().map(words::tested).toList(),
                 done,
                 state.agreed(Station.FRETS)
                         ? List.of()
@@ -144,8 +149,7 @@ final class FretPage implements RoomPage {
                 .toList();
     }
 
-    private List<FretsView.StringRoom> room() {
-        Clearances clearances = Clearances.of(state);
+    private List<FretsView.StringRoom> room(@Nullable Clearances clearances) {
         if (clearances == null) return List.of();
         return state.spec().everyString().reversed().stream()
                 .map(s -> new FretsView.StringRoom(

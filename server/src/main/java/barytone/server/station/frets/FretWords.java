@@ -1,21 +1,16 @@
 package barytone.server.station.frets;
 
 import barytone.core.advice.Advice;
-import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
 import barytone.core.buzz.Cause;
-import barytone.core.buzz.Causes;
 import barytone.core.buzz.Hint;
 import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.Zone;
-import barytone.core.instrument.InstrumentSpec;
+import barytone.core.buzz.cause.Causes;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.Topic;
-import barytone.core.playoff.NoteMark;
-import barytone.core.playoff.PlayedNote;
-import barytone.core.playoff.Pluck;
 import barytone.core.station.frets.FretAdvice;
 import barytone.core.station.frets.FretEvent;
 import barytone.core.station.frets.FretState;
@@ -25,9 +20,7 @@ import barytone.server.job.Said;
 import barytone.server.job.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -44,13 +37,7 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     FretWords(JobState state) {
         super(Station.FRETS, FretAdvice.class, FretEvent.class);
         this.state = state;
-        InstrumentSpec spec = state.spec();
-        this.words = new BuzzWords(Board.of(spec, null), string -> name(spec, string));
-    }
-
-    /** A string as it is spoken of here. */
-    static String name(InstrumentSpec spec, int string) {
-        return string + " " + spec.stringName(string);
+        this.words = BuzzWords.of(state.spec());
     }
 
     @Override
@@ -158,7 +145,6 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     @Override
     protected String line(FretEvent event) {
         return switch (event) {
-            case FretEvent.NotesMarked e -> marked(e.notes());
             case FretEvent.ZonesHeard e ->
                 e.zones().isEmpty()
                         ? "No noise from elsewhere"
@@ -171,32 +157,13 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
                                 + e.hints().stream().sorted().map(Hint::label).collect(Collectors.joining(", "));
             case FretEvent.BuzzTested e -> words.tested(e.result());
             case FretEvent.CauseRemedied e -> "Done about it: " + remedied(e);
-            case FretEvent.BuzzAccepted e -> "Accepted by " + e.by() + (e.how().isEmpty() ? "" : ": " + e.how());
         };
-    }
-
-    private String marked(List<PlayedNote> notes) {
-        Map<NoteMark, List<PlayedNote>> byMark = new TreeMap<>();
-        for (PlayedNote note : notes)
-            byMark.computeIfAbsent(note.mark(), m -> new ArrayList<>()).add(note);
-        return byMark.entrySet().stream()
-                .map(e -> Words.sentence(words.notes(e.getValue())) + " "
-                        + (e.getValue().size() == 1
-                                ? e.getKey().label()
-                                : e.getKey().several())
-                        + how(e.getValue().getFirst()))
-                .collect(Collectors.joining("; "));
-    }
-
-    private static String how(PlayedNote note) {
-        return (note.pluck() == Pluck.NORMAL ? "" : ", played " + note.pluck().label())
-                + (note.plugged() ? ", amplified" : "");
     }
 
     /** What was done about a cause. */
     String remedied(FretEvent.CauseRemedied event) {
         Optional<Cause> cause = Causes.byCode(event.cause());
-        String where = (event.string() > 0 ? ", " + name(state.spec(), event.string()) : "")
+        String where = (event.string() > 0 ? ", " + words.string(event.string()) : "")
                 + (event.fret() > 0 ? ", at " + event.fret() : "");
         return cause.map(c -> Words.within(c.title()) + where + " ("
                         + Words.within(c.remedy().label()) + ")")
@@ -220,7 +187,7 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
                 frets.done().isEmpty() ? "Nothing buzzes" : "The buzz is gone",
                 frets.bad().isEmpty()
                         ? List.of("All that was played rings clean.")
-                        : List.of("What is heard is known to " + frets.by() + " and accepted: "
+                        : List.of("What is heard is known to " + state.playOff().by() + " and accepted: "
                                 + words.notes(frets.bad()) + "."),
                 null));
     }
@@ -234,15 +201,10 @@ final class FretWords extends RoomVoice<FretAdvice, FretEvent> {
     @Override
     protected List<String> onRecord() {
         FretState frets = FretState.of(state);
-        List<String> said = new ArrayList<>();
-        for (FretEvent.CauseRemedied done : frets.done()) said.add("Buzz: " + remedied(done) + ".");
-        if (!frets.open().isEmpty()) said.add("Still heard: " + words.notes(frets.open()) + ".");
-        if (!frets.again().isEmpty())
-            said.add("Heard before the last move, not played since: " + words.notes(frets.again()) + ".");
-        List<PlayedNote> known =
-                frets.bad().stream().filter(frets.accepted()::contains).toList();
-        if (!known.isEmpty()) said.add("Known to " + frets.by() + " and accepted: " + words.notes(known) + ".");
-        return said;
+        // what is heard, and who accepts it, is told of the whole job
+        return frets.done().stream()
+                .map(done -> "Buzz: " + remedied(done) + ".")
+                .toList();
     }
 
     @Override

@@ -44,13 +44,18 @@ record FretsView(
     record NamedString(int string, String label) {}
 
     /** A note as it sounds. */
-    record BoardMark(int string, int fret, NoteMark sounds, Pluck pluck, boolean plugged, boolean accepted) {}
+    record BoardMark(int string, int fret, NoteMark mark, Pluck pluck, boolean plugged, boolean accepted) {}
 
     /** A zone from which a noise may come. */
     record ZoneChoice(Zone code, String label, boolean on) {}
 
-    /** What else may be known. */
-    record HintChoice(Hint code, String label, boolean on) {}
+    /**
+     * What else may be known.
+     *
+     * @param on whether it was noted here
+     * @param known whether it follows from what was read or said elsewhere
+     */
+    record HintChoice(Hint code, String label, boolean on, boolean known) {}
 
     /**
      * How much room a string has for a usual touch.

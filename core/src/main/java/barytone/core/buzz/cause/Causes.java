@@ -1,7 +1,8 @@
-package barytone.core.buzz;
+package barytone.core.buzz.cause;
 
-import barytone.core.buzz.cause.*;
+import barytone.core.buzz.Cause;
 import java.util.List;
+import java.util.Optional;
 
 /** The causes: the one list. Whoever adds one adds a class and a line here. */
 public final class Causes {
@@ -54,7 +55,7 @@ public final class Causes {
     private Causes() {}
 
     /** By its code. */
-    public static java.util.Optional<Cause> byCode(String code) {
+    public static Optional<Cause> byCode(String code) {
         return ALL.stream().filter(cause -> cause.code().equals(code)).findFirst();
     }
 }

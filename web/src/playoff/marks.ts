@@ -1,7 +1,9 @@
-import type { JobView } from "../../app/api";
+import type { Schemas } from "../app/api";
 
-export type BoardMark = JobView["frets"]["marks"][number];
-export type Mark = BoardMark["sounds"];
+/** A note as it sounds. */
+export type BoardMark = Schemas["BoardMark"];
+export type Mark = BoardMark["mark"];
+export type Pluck = BoardMark["pluck"];
 
 export interface MarkShape {
   mark: Mark;
@@ -25,3 +27,9 @@ export function shapeOf(mark: Mark): MarkShape {
   if (found === undefined) throw new Error(`no shape for ${mark}`);
   return found;
 }
+
+export const PLUCKS: readonly { code: Pluck; label: string }[] = [
+  { code: "soft", label: "softly" },
+  { code: "normal", label: "as usual" },
+  { code: "hard", label: "hard" },
+];
