@@ -7,6 +7,7 @@ import barytone.core.playoff.PlayedNote;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * What is heard.
@@ -40,9 +41,7 @@ public record BuzzMap(List<PlayedNote> notes, Set<Zone> zones, List<Region> said
     /** The same with what a player said when it was brought in. */
     public BuzzMap with(Complaint complaint, Board board) {
         List<Integer> strings = complaint.strings().isEmpty()
-                ? java.util.stream.IntStream.rangeClosed(1, board.strings())
-                        .boxed()
-                        .toList()
+                ? IntStream.rangeClosed(1, board.strings()).boxed().toList()
                 : complaint.strings().stream().filter(s -> s <= board.strings()).toList();
         List<Region> regions = complaint.where().stream()
                 .map(where -> new Region(strings, first(where), Math.min(board.frets(), last(where, board.frets()))))

@@ -2,7 +2,9 @@ package barytone.core.buzz;
 
 import static barytone.core.buzz.Outcome.*;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A test of the hunt: how long it takes, what it can show, and what it shows where nothing is wrong. None of them takes anything off that does not go on again; those that
@@ -57,9 +59,7 @@ public enum BuzzTest {
         this.title = title;
         this.minutes = minutes;
         this.where = where;
-        this.outcomes = java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(usual), java.util.Arrays.stream(signs))
-                .toList();
+        this.outcomes = Stream.concat(Stream.of(usual), Arrays.stream(signs)).toList();
     }
 
     /** What is done. */

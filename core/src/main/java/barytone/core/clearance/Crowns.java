@@ -1,6 +1,7 @@
 package barytone.core.clearance;
 
 import barytone.core.quantity.Allowed;
+import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -20,16 +21,11 @@ public record Crowns(Map<Integer, Double> heights) {
             Allowed.whole("fret", fret, 1, 36);
             Allowed.number("height", height, -MOST, MOST, "mm");
         });
-        heights = java.util.Collections.unmodifiableMap(new TreeMap<>(heights));
+        heights = Collections.unmodifiableMap(new TreeMap<>(heights));
     }
 
     /** How much higher a crown stands, mm. */
     public double height(int fret) {
         return heights.getOrDefault(fret, 0.0);
-    }
-
-    /** Whether all are as they should be. */
-    public boolean even() {
-        return heights.values().stream().allMatch(height -> height == 0);
     }
 }

@@ -10,7 +10,6 @@ import barytone.core.neck.StringState;
 import barytone.core.quantity.Allowed;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The lowest action, and the relief with it, at which no fretted note touches under a touch. The room of a note grows in a straight line with the height of its saddle, so
@@ -119,11 +118,5 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
         }
         double action = line.gap(new GapMethod.Action(spec.actionFret()), new StringState(k, slot, most));
         return new Lowest(action, limit);
-    }
-
-    /** What stops a string from going lower; null where it is only the least action. */
-    public @Nullable Limit limit(int string) {
-        Limit limit = limits.get(string - 1);
-        return limit.string() == 0 ? null : limit;
     }
 }

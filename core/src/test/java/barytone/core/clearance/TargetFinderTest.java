@@ -3,6 +3,7 @@ package barytone.core.clearance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
@@ -23,8 +24,7 @@ class TargetFinderTest {
 
     /** Least room of the fretted notes of a string, its action set so much lower than was found. */
     private static double room(TargetFinder found, Crowns crowns, Touch touch, int string, double lower) {
-        double k = SPEC.line()
-                .curvatureFor(barytone.core.estimate.SetupModel.standardRelief(SPEC.bodyJointFret()), found.relief());
+        double k = SPEC.line().curvatureFor(SetupModel.standardRelief(SPEC.bodyJointFret()), found.relief());
         double action = found.actions().get(string - 1) - lower;
         StringState state = new StringState(k, 0.15, SPEC.line().saddleHeightFor(12, action, k, 0.15));
         return WhatIf.notes(SPEC, string, state, crowns, touch, 440).stream()
@@ -39,12 +39,12 @@ class TargetFinderTest {
         Crowns uneven = new Crowns(Map.of(9, 0.06, 3, -0.02));
         TargetFinder found = found(uneven, Touch.MEDIUM, 0);
         for (int s = 1; s <= 6; s++) {
-            TargetFinder.Limit limit = found.limit(s);
+            TargetFinder.Limit limit = found.limits().get(s - 1);
             assertThat(room(found, uneven, Touch.MEDIUM, s, 0)).isGreaterThan(-1e-9);
-            if (limit != null && limit.string() == s)
+            if (limit.string() == s)
                 assertThat(room(found, uneven, Touch.MEDIUM, s, 0.02)).isNegative();
         }
-        assertThat(found.limit(1)).isNotNull();
+        assertThat(found.limits().getFirst().string()).isEqualTo(1);
     }
 
     @Test

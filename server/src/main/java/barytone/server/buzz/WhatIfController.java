@@ -10,6 +10,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Allowed;
+import barytone.core.strings.Pitch;
 import barytone.core.strings.StringSet;
 import java.util.List;
 import java.util.Map;
@@ -185,7 +186,7 @@ class WhatIfController {
         InstrumentSpec usual = given.kind().usual();
         Allowed.whole("instrument.strings", given.strings().size(), 4, 12);
         StringSet set = StringSet.parse(String.join(" ", given.strings()));
-        var tuning = InstrumentSpec.parseTuning(given.tuning(), given.kind());
+        List<Pitch> tuning = InstrumentSpec.parseTuning(given.tuning(), given.kind());
         if (tuning.size() != set.strings().size())
             throw Allowed.broken(
                     "instrument.tuning",
