@@ -687,6 +687,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/frets/hear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hears the last moments, and marks a note that is sure. */
+        post: operations["hearOnBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/frets/hints": {
         parameters: {
             query?: never;
@@ -732,6 +749,23 @@ export interface paths {
         put?: never;
         /** Something was done about a cause. */
         post: operations["noteRemedy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/frets/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the stand-in plays on the board of a job; one of its frets is high. */
+        get: operations["playStandInOnBoard"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2172,6 +2206,26 @@ export interface paths {
         put?: never;
         /** The wedge in a neck pocket that lets the saddles sit higher. */
         post: operations["sumNeckShim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scratch/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How a recorded note sounds.
+         * @description How a recorded note sounds. Nothing is stored. A sound in which no note can be told is unsure, not an error.
+         */
+        post: operations["sumNote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4463,6 +4517,66 @@ export interface components {
             after: number;
             key: string;
             text: string;
+        };
+        /** @description A note that was heard. */
+        NoteByEar: {
+            /**
+             * Format: double
+             * @description of a note to which others of its string are compared, dB; left out where it is none
+             */
+            brightness?: number;
+            /** @enum {string} */
+            call: "waiting" | "listening" | "nothing" | "another" | "unsure" | "take";
+            detail: string;
+            /** @description a string was plucked since the last mark */
+            fresh: boolean;
+            /**
+             * Format: int32
+             * @description that was recognised, or expected
+             */
+            fret: number;
+            headline: string;
+            /** @description as it stands after recording; null when nothing was */
+            job?: components["schemas"]["JobView"];
+            /**
+             * @description left out where none was made
+             * @enum {string}
+             */
+            mark?: "clean" | "buzz" | "choke" | "dead" | "bend-choke";
+            /** @description it was recorded */
+            marked: boolean;
+            /**
+             * Format: int32
+             * @description how sure the mark is, %
+             */
+            percent: number;
+            /**
+             * Format: double
+             * @description how long it takes to fall by 20 dB, s
+             */
+            ring?: number;
+            /** Format: int32 */
+            string: number;
+        };
+        /** @description How a note sounds. */
+        NoteTold: {
+            /**
+             * Format: double
+             * @description of the verdict, 0 to 1
+             */
+            confidence: number;
+            /**
+             * Format: double
+             * @description of the first partial, Hz; left out where no one note was heard
+             */
+            frequency?: number;
+            /**
+             * Format: double
+             * @description time to fall by 20 dB, s; 0 where it is not known
+             */
+            ring: number;
+            /** @description clean, buzz, choked or unsure: nothing is said that is not plain */
+            verdict: string;
         };
         /** @description A way of sounding a string. */
         NoteView: {
@@ -8570,6 +8684,99 @@ export interface operations {
             };
         };
     };
+    hearOnBoard: {
+        parameters: {
+            query: {
+                /** @description the place of the last event that was seen */
+                after: number;
+                /** @description of this request alone, so that it is kept once */
+                key: string;
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+                /** @description on which is played */
+                string: number;
+                /** @description that is expected; another of the string is recognised */
+                fret: number;
+                /** @description how hard it is played */
+                pluck?: "soft" | "normal" | "hard";
+                /** @description whether through an amplifier */
+                plugged?: boolean;
+                /** @description of the string's notes that were heard before and did not buzz, dB */
+                brightness?: number[];
+                /** @description of the same notes, s */
+                ring?: number[];
+                /** @description a recording rather than the last moments */
+                whole?: boolean;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoteByEar"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     noteHints: {
         parameters: {
             query?: {
@@ -8786,6 +8993,52 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    playStandInOnBoard: {
+        parameters: {
+            query: {
+                /** @description 1 is the highest */
+                string: number;
+                /** @description 0 is the open string */
+                fret: number;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "audio/wav": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14554,6 +14807,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NeckShimTold"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sumNote: {
+        parameters: {
+            query?: {
+                /** @description the frequency that is expected, Hz */
+                near?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoteTold"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */

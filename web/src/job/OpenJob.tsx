@@ -108,7 +108,7 @@ export function OpenJob({
       {listening.ear.source !== null ? (
         <HeardAbove ear={listening.ear} wanted={listening.wanted} />
       ) : room.Drawing !== undefined ? (
-        <room.Drawing job={job} send={send} />
+        <room.Drawing job={job} send={send} hear={hear} active={open === null} />
       ) : (
         section !== undefined && <Section section={section} others={job.sections} />
       )}

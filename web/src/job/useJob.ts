@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, api, Problem, requestKey, type JobView, type Schemas } from "../app/api";
+import { answer, api, Problem, requestKey, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { pageOf } from "./changes";
 import { letterOf, Outbox, type Letter } from "./outbox";
@@ -30,10 +30,10 @@ export type Send = (request: Asking, waits?: boolean) => Promise<JobView | null>
 export type SendEntry = (request: Asking) => Promise<Sent>;
 
 /** Asks the server what is heard on a job, with what this window had seen. */
-export type Hear = (
-  ask: (after: number) => Promise<Schemas["HeardView"]>,
+export type Hear = <T extends { job?: JobView }>(
+  ask: (after: number) => Promise<T>,
   onTaken: (job: JobView) => void,
-) => Promise<Schemas["HeardView"]>;
+) => Promise<T>;
 
 /** What an answer says, as every other request has it. */
 async function read(

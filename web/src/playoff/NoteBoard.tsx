@@ -1,7 +1,8 @@
-import { useRef, useState } from "react";
+import { useState, type ReactNode } from "react";
 import type { Schemas } from "../app/api";
 import { Pills } from "../arrival/Pills";
 import { MARKS, PLUCKS, shapeOf, type BoardMark, type Mark, type Pluck } from "./marks";
+import type { BoardPlace } from "./useBoardPlace";
 
 /** How a note is played. */
 export interface Played {
@@ -31,6 +32,8 @@ function columns(frets: number): string {
  * @param again notes that are to be played again
  * @param room forecast under each note; empty while nothing is known of it
  * @param onMark notes of a string were marked, played as it says
+ * @param place where the cursor stands
+ * @param children what stands between the choices and the board
  */
 export function NoteBoard({
   names,
@@ -43,6 +46,8 @@ export function NoteBoard({
   played,
   onPlayed,
   onMark,
+  place,
+  children,
 }: {
   names: readonly { string: number; label: string }[];
   frets: number;
@@ -54,25 +59,16 @@ export function NoteBoard({
   played: Played;
   onPlayed: (played: Played) => void;
   onMark: (string: number, frets: readonly number[], mark: Mark) => void;
+  place: BoardPlace;
+  children?: ReactNode;
 }) {
   const { pluck, plugged } = played;
   const [brush, setBrush] = useState<Mark>("buzz");
-  const [at, setAt] = useState({ row: 0, fret: 0 });
-  const cells = useRef(new Map<string, HTMLButtonElement>());
+  const { at, setAt, cells, go, on } = place;
   // the notes under a thumb that is drawn along a string
   const [drawn, setDrawn] = useState<{ string: number; frets: readonly number[] } | null>(null);
   const same = (m: BoardMark, string: number, fret: number) =>
     m.string === string && m.fret === fret && m.pluck === pluck && m.plugged === plugged;
-  const go = (row: number, fret: number) => {
-    const to = {
-      row: Math.min(names.length - 1, Math.max(0, row)),
-      fret: Math.min(frets, Math.max(0, fret)),
-    };
-    setAt(to);
-    cells.current.get(`${String(to.row)} ${String(to.fret)}`)?.focus();
-  };
-  const on = (row: number, fret: number) =>
-    fret < frets ? go(row, fret + 1) : go(row + 1, row + 1 < names.length ? 0 : fret);
   const finish = () => {
     if (drawn !== null) onMark(drawn.string, drawn.frets, brush);
     setDrawn(null);
@@ -102,6 +98,7 @@ export function NoteBoard({
           onChange={(chosen) => onPlayed({ pluck, plugged: chosen.at(-1) === "yes" })}
         />
       </div>
+      {children}
       <div className="overflow-x-auto bg-ink px-5 py-3 text-lamp">
         <div
           role="grid"

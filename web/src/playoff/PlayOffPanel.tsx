@@ -4,12 +4,14 @@ import type { PanelProps } from "../job/SettingForm";
 import { Button, Trouble } from "../ui/controls";
 import { AcceptHeard } from "./AcceptHeard";
 import { NoteBoard, type Played } from "./NoteBoard";
+import { useBoardPlace } from "./useBoardPlace";
 
 /** The instrument is played through: a key where something is heard, Space goes on. */
 export function PlayOffPanel({ job, send, trouble }: PanelProps) {
   const view = job.playOff;
   const [played, setPlayed] = useState<Played>({ pluck: "normal", plugged: false });
   const { plugged } = played;
+  const place = useBoardPlace(job.frets.names.length, view.frets);
   const open = view.heard.some((n) => !n.accepted);
   return (
     <div className="flex flex-col gap-3">
@@ -19,6 +21,7 @@ export function PlayOffPanel({ job, send, trouble }: PanelProps) {
           frets={view.frets}
           marks={view.heard}
           closed={job.closed}
+          place={place}
           played={played}
           onPlayed={setPlayed}
           onMark={(string, frets, mark) => {

@@ -4,7 +4,7 @@ import type { JobView, Problem, Schemas } from "../app/api";
 import type { Shortcuts } from "../app/shortcuts";
 import type { PanelProps } from "../job/SettingForm";
 import type { JobActions } from "../job/actions";
-import type { Send, SendEntry } from "../job/useJob";
+import type { Hear, Send, SendEntry } from "../job/useJob";
 import type { Listening } from "../job/useStationEar";
 
 export type Station = Schemas["AdviceView"]["station"];
@@ -45,6 +45,9 @@ export interface LedgerProps {
 export interface DrawingProps {
   job: JobView;
   send: Send;
+  hear: Hear;
+  /** No panel lies over the page: keys are the page's. */
+  active: boolean;
 }
 
 /** What the form of a move that was made otherwise is given. */

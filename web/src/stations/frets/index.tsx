@@ -23,4 +23,5 @@ export const frets: StationRoom = {
   field: "[data-board-cell][tabindex='0']",
   question: (job) =>
     job.advice.kind === "test" ? "[data-outcome]" : "[data-board-cell][tabindex='0']",
+  help: [["M  V  P", "fill the board by ear, the stand-in, pluck it"]],
 };

@@ -23,8 +23,9 @@ public final class ClearanceMap {
      * @param fret fretted here; 0 is the open string
      * @param margin room left in mm; negative touches
      * @param hits the fret with the least room
+     * @param swing how far down the string swings there, mm
      */
-    public record Note(int fret, double margin, int hits) {}
+    public record Note(int fret, double margin, int hits, double swing) {}
 
     private ClearanceMap() {}
 
@@ -66,15 +67,18 @@ public final class ClearanceMap {
             double slope = (saddle - y[n]) / length;
             double least = Double.POSITIVE_INFINITY;
             int hits = n + 1;
+            double swing = 0;
             for (int m = n + 1; m <= frets; m++) {
                 double u = x[m] - x[n];
-                double margin = y[n] + slope * u - y[m] - swings.at(u);
+                double needed = swings.at(u);
+                double margin = y[n] + slope * u - y[m] - needed;
                 if (margin < least) {
                     least = margin;
                     hits = m;
+                    swing = needed;
                 }
             }
-            notes.add(new Note(n, least, hits));
+            notes.add(new Note(n, least, hits, swing));
         }
         return notes;
     }

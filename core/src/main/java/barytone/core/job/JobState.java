@@ -147,6 +147,22 @@ public record JobState(
         boolean any();
     }
 
+    /** The state of a room that knows to what the strings are tuned. */
+    public interface TunedTo {
+        /** The reference pitch of A4, Hz. */
+        double a4();
+    }
+
+    private static final double CONCERT = 440;
+
+    /** The reference pitch of A4 that is agreed on, Hz. */
+    public double a4() {
+        return every(TunedTo.class).stream()
+                .mapToDouble(TunedTo::a4)
+                .findFirst()
+                .orElse(CONCERT);
+    }
+
     /** Whether the technician accepted a station as it is: nothing more is done or asked there. */
     public boolean left(Station station) {
         return declined(leaving(station))

@@ -60,6 +60,11 @@ public final class BuzzWords {
         return name.apply(string);
     }
 
+    /** A note as it is spoken of. */
+    public String note(int string, int fret) {
+        return fret == 0 ? "open " + name.apply(string) : name.apply(string) + AT + fret;
+    }
+
     /** A cause with where it sits. */
     public String title(Suspect suspect) {
         Place place = suspect.place();

@@ -1,10 +1,6 @@
 package barytone.server.demo;
 
-import barytone.core.arrival.Complaint;
-import barytone.core.arrival.Sign;
-import barytone.core.arrival.Where;
 import barytone.core.bridge.BridgeKind;
-import barytone.core.buzz.Zone;
 import barytone.core.estimate.Band;
 import barytone.core.height.ReliefTarget;
 import barytone.core.instrument.InstrumentKind;
@@ -15,9 +11,7 @@ import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import barytone.core.playoff.NoteMark;
 import barytone.core.reading.Tool;
-import barytone.core.station.frets.FretEvent;
 import barytone.core.station.relief.ReliefEvent;
 import barytone.server.instruments.Facts;
 import barytone.server.instruments.Instruments;
@@ -28,7 +22,6 @@ import barytone.server.shop.PriceList;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -44,9 +37,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Order(1)
 class DemoJobs implements ApplicationRunner {
     /** The heights, and a buzz. */
-    private static final List<Station> HUNT = List.of(Station.RELIEF, Station.NUT, Station.ACTION, Station.FRETS);
-
     private final Intake intake;
+
     private final JobLog log;
     private final Instruments instruments;
     private final People people;
@@ -92,9 +84,7 @@ class DemoJobs implements ApplicationRunner {
             lapwing();
             prices.keep(0, SaltholmPrices.LIST);
             new SaltholmYears(intake, log, instruments, people, clock.instant()).tell();
-            avocet();
-            sanderling();
-            greenshank();
+            new SaltholmBuzzes(intake, log, clock.instant()).tell();
         });
     }
 
@@ -304,68 +294,5 @@ class DemoJobs implements ApplicationRunner {
                         Duration.ofMinutes(12))
                 .relief(0.21, 0.19)
                 .nut(0.16, 0.15, 0.15, 0.14);
-    }
-
-    /** A high fret: 9 stands up under all strings. */
-    private void avocet() {
-        story(
-                        new Story.Taken(
-                                facts(InstrumentKind.ELECTRIC, "Six-saddle electric “Avocet”", BridgeKind.INDIVIDUAL),
-                                "Island school, loan no. 11",
-                                Touch.MEDIUM,
-                                "Dead notes in the solos, whatever the action.",
-                                HUNT),
-                        Duration.ofMinutes(47))
-                .relief(0.23, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
-                .marked(NoteMark.BUZZ, 1, 6, 8, 8)
-                .marked(NoteMark.BUZZ, 2, 4, 7, 7)
-                .marked(NoteMark.CLEAN, 1, 6, 9, 12)
-                .marked(NoteMark.CLEAN, 1, 6, 3, 4);
-    }
-
-    /** Too few wraps on the post of one string: it buzzes open, its slot is as it should be, and nobody has played it here yet. */
-    private void sanderling() {
-        story(
-                        new Story.Taken(
-                                facts(
-                                        InstrumentKind.ELECTRIC,
-                                        "Six-saddle electric “Sanderling”",
-                                        BridgeKind.INDIVIDUAL),
-                                "Saltholm Ferry Band, saloon loan no. 9",
-                                Touch.MEDIUM,
-                                "The open D sings like a wasp.",
-                                HUNT),
-                        Duration.ofMinutes(26))
-                .hurts(new Complaint(
-                        "The open D sings like a wasp.",
-                        List.of(Sign.BUZZES, Sign.SINCE_STRINGS),
-                        List.of(Where.OPEN),
-                        List.of(4),
-                        List.of(),
-                        null,
-                        ""))
-                .relief(0.23, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
-    }
-
-    /** Two at once: a shallow break angle at the first string, and a plate that rattles. */
-    private void greenshank() {
-        story(
-                        new Story.Taken(
-                                facts(InstrumentKind.BASS_4, "Four-string bass “Greenshank”", BridgeKind.BASS),
-                                "Island school, loan no. 14",
-                                Touch.MEDIUM,
-                                "The G is weak and fizzes. Something rattles too.",
-                                HUNT),
-                        Duration.ofMinutes(38))
-                .relief(0.30, 0.26)
-                .nut(0.19, 0.18, 0.17, 0.16)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 2.5, 2.3, 2.1, 1.9)
-                .marked(NoteMark.BUZZ, 1, 1, 0, 7)
-                .marked(NoteMark.CLEAN, 2, 4, 0, 7)
-                .add(new FretEvent.ZonesHeard(Set.of(Zone.BODY)));
     }
 }

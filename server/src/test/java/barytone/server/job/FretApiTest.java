@@ -142,4 +142,14 @@ class FretApiTest extends JobsOverHttp {
         assertThat(answer.status()).as(answer.text()).isEqualTo(400);
         assertThat(answer.json().get("detail").asString()).contains(told);
     }
+
+    @Test
+    void nothingIsForecastFromWhatIsUsual() {
+        long job = electric("No forecast");
+        read(job, "RELIEF", 6, "0.2");
+        read(job, "RELIEF", 1, "0.17");
+        assertThat(job(job).at("/frets/room")).isEmpty();
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        assertThat(job(job).at("/frets/room")).hasSize(6);
+    }
 }

@@ -12,12 +12,11 @@ import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The room that the readings of a job leave its notes, worked out once for each. */
 public final class Clearances implements Board.Forecast {
-    private static final double CONCERT = 440;
-
     private final List<List<ClearanceMap.Note>> notes;
     private final double[] sd;
 
@@ -28,12 +27,12 @@ public final class Clearances implements Board.Forecast {
 
     /** Of a job; null while relief or action were not read, for nothing is forecast from what is usual. */
     public static @Nullable Clearances of(JobState job) {
-        if (!job.looks().containsKey(Station.RELIEF) || !job.looks().containsKey(Station.ACTION)) return null;
+        if (unread(job, Station.RELIEF) || unread(job, Station.ACTION)) return null;
         InstrumentSpec spec = job.spec();
         List<List<ClearanceMap.Note>> notes = new ArrayList<>();
         double[] sd = new double[spec.strings() + 1];
         for (int s = 1; s <= spec.strings(); s++) {
-            notes.add(WhatIf.notes(spec, s, job.estimate().likely(s), Crowns.EVEN, Touch.MEDIUM, CONCERT));
+            notes.add(WhatIf.notes(spec, s, job.estimate().likely(s), Crowns.EVEN, Touch.MEDIUM, job.a4()));
             double action = job.estimate()
                     .now(s, new GapMethod.Action(spec.actionFret()))
                     .sd();
@@ -43,6 +42,10 @@ public final class Clearances implements Board.Forecast {
             sd[s] = Math.hypot(action / 2, relief);
         }
         return new Clearances(List.copyOf(notes), sd);
+    }
+
+    private static boolean unread(JobState job, Station station) {
+        return job.looks().getOrDefault(station, Map.of()).isEmpty();
     }
 
     /** The notes of a string, from the open one on. */

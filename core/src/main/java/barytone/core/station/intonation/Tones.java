@@ -44,7 +44,7 @@ public record Tones(
         StringAge age,
         Map<Integer, List<Double>> stretches,
         @Nullable List<Double> places)
-        implements JobState.Heard {
+        implements JobState.Heard, JobState.TunedTo {
     /** Of a job. */
     public static Tones of(JobState job) {
         return job.room(Tones.class);
@@ -53,6 +53,11 @@ public record Tones(
     @Override
     public boolean any() {
         return !notes.isEmpty();
+    }
+
+    @Override
+    public double a4() {
+        return ways.a4();
     }
 
     /** The pitch of a note in the tuning agreed on, Hz. */

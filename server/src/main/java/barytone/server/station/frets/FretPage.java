@@ -181,9 +181,7 @@ final class FretPage implements RoomPage {
     public String note() {
         if (!frets.again().isEmpty()) return "play again";
         if (!frets.open().isEmpty())
-            return frets.open().size() == 1
-                    ? "1 note sounds wrong"
-                    : frets.open().size() + " notes sound wrong";
+            return frets.open().size() == 1 ? "1 sounds wrong" : frets.open().size() + " sound wrong";
         if (!frets.bad().isEmpty()) return "accepted";
         if (!frets.zones().isEmpty()) return "a noise";
         if (!frets.notes().isEmpty()) return "rings clean";
