@@ -3219,6 +3219,17 @@ export interface components {
             /** Format: double */
             z: number;
         };
+        /** @description A crown that is likely to stand off. */
+        CrownView: {
+            /** @description of what it is told */
+            because: string;
+            /** Format: int32 */
+            fret: number;
+            /** @description or else worn */
+            high: boolean;
+            /** @description how far */
+            text: string;
+        };
         /** @description Leaves out what is advised, or one step of it by its topic. */
         Decline: {
             /** Format: int64 */
@@ -3472,6 +3483,10 @@ export interface components {
         FretsView: {
             /** @description notes that are to be played again, for something moved since they sounded wrong */
             again: components["schemas"]["BoardMark"][];
+            /** @description where they choke, in words */
+            bends: string[];
+            /** @description that stand off, as the marks and the rocker tell */
+            crowns: components["schemas"]["CrownView"][];
             /** @description what was done about causes, and what is accepted */
             done: string[];
             /**
@@ -3479,6 +3494,8 @@ export interface components {
              * @description of the board
              */
             frets: number;
+            /** @description how hard it is played against what is usual; left out while that is not told */
+            hand?: string;
             hints: components["schemas"]["HintChoice"][];
             /**
              * Format: int32

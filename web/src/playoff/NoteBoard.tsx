@@ -31,6 +31,7 @@ function columns(frets: number): string {
  * @param marks notes as they sound
  * @param again notes that are to be played again
  * @param room forecast under each note; empty while nothing is known of it
+ * @param crowns that stand off
  * @param onMark notes of a string were marked, played as it says
  * @param place where the cursor stands
  * @param children what stands between the choices and the board
@@ -42,6 +43,7 @@ export function NoteBoard({
   marks,
   again = [],
   room = [],
+  crowns = [],
   closed,
   played,
   onPlayed,
@@ -55,6 +57,7 @@ export function NoteBoard({
   marks: readonly BoardMark[];
   again?: readonly BoardMark[];
   room?: readonly Schemas["StringRoom"][];
+  crowns?: readonly Schemas["CrownView"][];
   closed: boolean;
   played: Played;
   onPlayed: (played: Played) => void;
@@ -116,17 +119,36 @@ export function NoteBoard({
             <span role="columnheader" className="text-left">
               string
             </span>
-            {Array.from({ length: frets + 1 }, (_, fret) => (
-              <span
-                key={String(fret)}
-                role="columnheader"
-                className={fret === joint ? "font-bold underline" : ""}
-                title={fret === joint ? "body joint" : undefined}
-              >
-                {fret === 0 ? "open" : fret}
-                {DOTS.includes(fret) ? " ·" : fret === 12 ? " :" : ""}
-              </span>
-            ))}
+            {Array.from({ length: frets + 1 }, (_, fret) => {
+              const crown = crowns.find((c) => c.fret === fret);
+              return (
+                <span
+                  key={String(fret)}
+                  role="columnheader"
+                  className={`${fret === joint ? "font-bold underline" : ""} ${
+                    crown === undefined ? "" : "bg-lamp font-bold text-ink"
+                  }`}
+                  title={
+                    crown === undefined
+                      ? fret === joint
+                        ? "body joint"
+                        : undefined
+                      : `crown ${crown.text}`
+                  }
+                >
+                  {fret === 0 ? "open" : fret}
+                  {crown !== undefined
+                    ? crown.high
+                      ? " ▲"
+                      : " ▼"
+                    : DOTS.includes(fret)
+                      ? " ·"
+                      : fret === 12
+                        ? " :"
+                        : ""}
+                </span>
+              );
+            })}
           </div>
           {names.map(({ string, label }, row) => {
             const fits = room.find((r) => r.string === string)?.fits;
@@ -235,6 +257,7 @@ export function NoteBoard({
         Keys on the board: Space rings · 1 buzzes · 2 cut short · 3 dead · 4 cut short when bent ·
         Enter goes on · arrows.
         {room.length > 0 && " Under a note: a full line is forecast to touch, a dotted one may."}
+        {crowns.length > 0 && " ▲ ▼ a crown that stands high or low."}
         {again.length > 0 && " ? sounded wrong before the last move: play it again."}
       </p>
     </section>

@@ -41,6 +41,7 @@ export function FretLedger({ job, send, onOpen }: LedgerProps) {
         </p>
       )}
       {frets.suspects.length > 0 && <Suspects job={job} />}
+      <Crowns frets={frets} />
       {frets.made.length > 0 && (
         <details className="text-[16px]">
           <summary className="flex min-h-11 cursor-pointer items-center">
@@ -67,6 +68,45 @@ export function FretLedger({ job, send, onOpen }: LedgerProps) {
       {open && !job.closed && <AcceptHeard send={send} />}
       <Remarks lines={frets.remarks} />
     </section>
+  );
+}
+
+/** What the marks tell of the crowns and of the hand, and where bends choke. */
+function Crowns({ frets }: { frets: JobView["frets"] }) {
+  const { crowns, hand, bends } = frets;
+  return (
+    <>
+      {(crowns.length > 0 || hand !== undefined) && (
+        <section aria-label="Crowns" className="text-[16px]">
+          <ul>
+            {crowns.map((c) => (
+              <li key={c.fret} className="border-t border-line py-1">
+                <strong className="font-semibold">
+                  {c.high ? "▲" : "▼"} Crown {c.fret}
+                </strong>{" "}
+                {c.text} <span className="text-mute">({c.because})</span>
+              </li>
+            ))}
+            {hand !== undefined && <li className="border-t border-line py-1">{hand}</li>}
+          </ul>
+        </section>
+      )}
+      {bends.length > 0 && (
+        <details className="text-[16px]">
+          <summary className="flex min-h-11 cursor-pointer items-center">
+            Bends are forecast to choke on{" "}
+            {bends.length === 1 ? "1 string" : `${String(bends.length)} strings`}
+          </summary>
+          <ul>
+            {bends.map((line) => (
+              <li key={line} className="border-t border-line py-1">
+                {line}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
   );
 }
 

@@ -60,12 +60,22 @@ public record WhatIf(List<Told> strings) {
     /** Room of the notes of a string, from the open string to the last fret but one. */
     public static List<ClearanceMap.Note> notes(
             InstrumentSpec spec, int string, StringState state, Crowns crowns, Touch touch, double a4) {
+        return notes(spec, string, state, crowns, touch, 1, a4);
+    }
+
+    /**
+     * The same for a hand that plucks harder or softer than that touch usually is.
+     *
+     * @param hand its force as a share of the usual one
+     */
+    public static List<ClearanceMap.Note> notes(
+            InstrumentSpec spec, int string, StringState state, Crowns crowns, Touch touch, double hand, double a4) {
         return ClearanceMap.of(
                         spec.line(),
                         state,
                         crowns,
                         ToneForecast.tension(spec, a4, string),
-                        PluckForce.of(spec.kind(), string, spec.strings(), touch),
+                        hand * PluckForce.of(spec.kind(), string, spec.strings(), touch),
                         PLUCK)
                 .stream()
                 .filter(note -> note.fret() < spec.frets())

@@ -152,4 +152,43 @@ class FretApiTest extends JobsOverHttp {
         readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
         assertThat(job(job).at("/frets/room")).hasSize(6);
     }
+
+    @Test
+    void marksTellWhichCrownIsHighAndByAboutHowMuch() {
+        long job = electric("High crown");
+        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        for (int string = 1; string <= 6; string++) {
+            heard(job, "clean", string, 4, 5, 9, 10, 11);
+            heard(job, "buzz", string, 8);
+        }
+        JsonNode page = heard(job, "buzz", 3, 7);
+        assertThat(page.at("/frets/crowns")).hasSize(1);
+        JsonNode crown = page.at("/frets/crowns/0");
+        assertThat(crown.get("fret").asInt()).isEqualTo(9);
+        assertThat(crown.get("high").asBoolean()).isTrue();
+        assertThat(crown.get("text").asString()).matches("about 0\\.\\d+ mm high, give or take 0\\.\\d+ mm");
+        assertThat(crown.get("because").asString()).contains("touch it");
+        // in the unit that is asked for
+        Answer thou = app().get("/api/jobs/" + job + "?unit=thou");
+        assertThat(thou.json().at("/frets/crowns/0/text").asString()).contains("thou");
+        // the forecast has it: 8 touches now under every string, 9 does not
+        JsonNode fits = page.at("/frets/room/0/fits");
+        assertThat(fits.get(8).asString()).isNotEqualTo("free");
+        assertThat(fits.get(9).asString()).isEqualTo("free");
+        // it is levelled, and 8 rings
+        ok(post(job, "frets/remedies", ",\"cause\":\"high-fret\",\"string\":0,\"fret\":9"));
+        for (int string = 1; string <= 6; string++) heard(job, "clean", string, 7, 8);
+        assertThat(job(job).at("/frets/crowns")).isEmpty();
+    }
+
+    @Test
+    void bendsAreForecastWhereTheBoardIsRoundAndTheStringsAreLow() {
+        long job = electric("Bends");
+        readAll(job, 1.3, 1.2, 1.1, 1.0, 0.9, 0.8);
+        JsonNode low = job(job).at("/frets/bends");
+        assertThat(low.toString().replace('\u00a0', ' ')).contains("1 e: ").contains("two semitones from ");
+        long high = electric("High bends");
+        readAll(high, 2.9, 2.8, 2.7, 2.6, 2.5, 2.4);
+        assertThat(job(high).at("/frets/bends")).isEmpty();
+    }
 }

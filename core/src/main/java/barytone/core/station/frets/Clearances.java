@@ -1,6 +1,8 @@
 package barytone.core.station.frets;
 
 import barytone.core.buzz.Board;
+import barytone.core.buzz.BuzzTest;
+import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.Crowns;
 import barytone.core.clearance.WhatIf;
@@ -10,7 +12,7 @@ import barytone.core.instrument.Touch;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,14 +27,61 @@ public final class Clearances implements Board.Forecast {
         this.sd = sd;
     }
 
-    /** Of a job; null while relief or action were not read, for nothing is forecast from what is usual. */
+    /**
+     * Of a job over crowns as they should be, for a usual hand: what the hunt asks, which weighs high crowns and heavy hands itself. Null while relief or action were not read, for nothing is forecast from what is usual.
+     */
     public static @Nullable Clearances of(JobState job) {
         if (unread(job, Station.RELIEF) || unread(job, Station.ACTION)) return null;
+        return over(job, BoardSense.NONE);
+    }
+
+    /** What the notes that were heard, and the tests that were made, tell of the crowns and of the hand. */
+    public static BoardSense sense(JobState job) {
+        FretState frets = FretState.of(job);
         InstrumentSpec spec = job.spec();
-        List<List<ClearanceMap.Note>> notes = new ArrayList<>();
+        boolean read = !unread(job, Station.RELIEF) && !unread(job, Station.ACTION);
+        double[] sd = spread(job);
+        return BoardSense.of(
+                spec,
+                spec.everyString().stream().map(s -> job.estimate().likely(s)).toList(),
+                Arrays.copyOfRange(sd, 1, sd.length),
+                read ? frets.notes() : List.of(),
+                frets.tests().stream()
+                        .filter(t -> t.test() == BuzzTest.ROCKER && t.fret() != null)
+                        .map(t -> new BoardSense.Rocked(t.fret() == null ? 0 : t.fret(), t.sign()))
+                        .toList(),
+                frets.tests().stream()
+                        .filter(t -> t.test() == BuzzTest.STRAIGHTEDGE_END)
+                        .map(t -> switch (t.outcome()) {
+                            case RISES -> BoardSense.End.RISES;
+                            case FALLS_AWAY -> BoardSense.End.FALLS_AWAY;
+                            default -> BoardSense.End.LEVEL;
+                        })
+                        .reduce(BoardSense.End.LEVEL, (before, last) -> last),
+                job.a4());
+    }
+
+    /** Of a job over the crowns, and for the hand, that were heard; null while relief or action were not read. */
+    public static @Nullable Clearances asHeard(JobState job, BoardSense sense) {
+        return unread(job, Station.RELIEF) || unread(job, Station.ACTION) ? null : over(job, sense);
+    }
+
+    private static Clearances over(JobState job, BoardSense sense) {
+        InstrumentSpec spec = job.spec();
+        Crowns crowns = sense.asCrowns();
+        double hand = sense.handTold() ? sense.hand() : 1;
+        return new Clearances(
+                spec.everyString().stream()
+                        .map(s -> WhatIf.notes(spec, s, job.estimate().likely(s), crowns, Touch.MEDIUM, hand, job.a4()))
+                        .toList(),
+                spread(job));
+    }
+
+    /** What is not known of the room of each string's notes, mm; from place 1 on. */
+    private static double[] spread(JobState job) {
+        InstrumentSpec spec = job.spec();
         double[] sd = new double[spec.strings() + 1];
         for (int s = 1; s <= spec.strings(); s++) {
-            notes.add(WhatIf.notes(spec, s, job.estimate().likely(s), Crowns.EVEN, Touch.MEDIUM, job.a4()));
             double action = job.estimate()
                     .now(s, new GapMethod.Action(spec.actionFret()))
                     .sd();
@@ -41,7 +90,7 @@ public final class Clearances implements Board.Forecast {
                     .sd();
             sd[s] = Math.hypot(action / 2, relief);
         }
-        return new Clearances(List.copyOf(notes), sd);
+        return sd;
     }
 
     private static boolean unread(JobState job, Station station) {

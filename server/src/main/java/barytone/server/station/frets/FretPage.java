@@ -6,6 +6,7 @@ import barytone.core.buzz.Hint;
 import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.Zone;
+import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
@@ -61,6 +62,8 @@ final class FretPage implements RoomPage {
         InstrumentSpec spec = state.spec();
         BuzzWords words = BuzzWords.of(spec);
         Diagnosis diagnosis = hunt.diagnosis();
+        BoardSense sense = Clearances.sense(state);
+        CrownWords crowns = new CrownWords(state, words, unit);
         List<String> done = new ArrayList<>(
                 frets.done().stream().map(voice::remedied).map(Words::sentence).toList());
         List<PlayedNote> known =
@@ -86,7 +89,10 @@ final class FretPage implements RoomPage {
                                 !frets.hints().contains(h)
                                         && hunt.findings().hints().contains(h)))
                         .toList(),
-                room(hunt.room()),
+                room(Clearances.asHeard(state, sense)),
+                crowns.stand(sense),
+                crowns.hand(sense),
+                hunt.room() == null ? List.of() : crowns.bends(),
                 diagnosis == null
                         ? List.of()
                         : diagnosis.suspects().stream()

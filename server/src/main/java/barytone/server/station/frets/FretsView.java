@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
  * @param joint the fret at which the neck meets the body
  * @param again notes that are to be played again, for something moved since they sounded wrong
  * @param room forecast by the readings; empty while relief or action were not read
+ * @param crowns that stand off, as the marks and the rocker tell
+ * @param hand how hard it is played against what is usual; left out while that is not told
+ * @param bends where they choke, in words
  * @param suspects by falling probability; empty while nothing is heard
  * @param next left out when no test tells anything that matters
  * @param proposed the test of the next move, which confirms before anything is done; left out when that is no test
@@ -33,6 +36,9 @@ record FretsView(
         List<ZoneChoice> zones,
         List<HintChoice> hints,
         List<StringRoom> room,
+        List<CrownView> crowns,
+        @Nullable String hand,
+        List<String> bends,
         List<SuspectView> suspects,
         @Nullable NextBuzzTest next,
         @Nullable NextBuzzTest proposed,
@@ -64,6 +70,15 @@ record FretsView(
      * @param tightest the note with the least room, in words
      */
     record StringRoom(int string, List<Fits> fits, String tightest) {}
+
+    /**
+     * A crown that is likely to stand off.
+     *
+     * @param high or else worn
+     * @param text how far
+     * @param because of what it is told
+     */
+    record CrownView(int fret, boolean high, String text, String because) {}
 
     /** Whether a note has room. */
     enum Fits {

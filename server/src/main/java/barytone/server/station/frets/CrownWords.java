@@ -1,0 +1,72 @@
+package barytone.server.station.frets;
+
+import barytone.core.clearance.Bends;
+import barytone.core.clearance.BoardSense;
+import barytone.core.job.JobState;
+import barytone.core.quantity.LengthUnit;
+import barytone.server.buzz.BuzzWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** What is told of the crowns, of the hand that plays, and of bends. */
+final class CrownWords {
+    private static final int TWO = 2;
+
+    private final JobState state;
+    private final BuzzWords words;
+    private final LengthUnit unit;
+
+    CrownWords(JobState state, BuzzWords words, LengthUnit unit) {
+        this.state = state;
+        this.words = words;
+        this.unit = unit;
+    }
+
+    /** The crowns that stand off. */
+    List<FretsView.CrownView> stand(BoardSense sense) {
+        return sense.crowns().stream().map(this::crown).toList();
+    }
+
+    private FretsView.CrownView crown(BoardSense.CrownTold crown) {
+        boolean high = crown.height() > 0;
+        return new FretsView.CrownView(
+                crown.fret(),
+                high,
+                "about " + unit.showWithUnit(Math.abs(crown.height())) + (high ? " high" : " low") + ", give or take "
+                        + unit.showWithUnit(crown.sd()),
+                crown.spoils().isEmpty()
+                        ? "by rocker or straightedge"
+                        : words.notes(crown.spoils()) + (crown.spoils().size() == 1 ? " touches it" : " touch it"));
+    }
+
+    /** How hard it is played; null while that is not told. */
+    @Nullable
+    String hand(BoardSense sense) {
+        return sense.handTold()
+                ? String.format(
+                        Locale.ROOT, "Played with about %.1f times a usual force, by what touches.", sense.hand())
+                : null;
+    }
+
+    /** Where bends choke, string by string. */
+    List<String> bends() {
+        List<Bends.Choke> chokes = Bends.of(
+                state.spec(),
+                state.spec().everyString().stream()
+                        .map(s -> state.estimate().likely(s))
+                        .toList(),
+                state.a4());
+        List<String> lines = new ArrayList<>();
+        for (int string : state.spec().everyString()) {
+            List<String> said = chokes.stream()
+                    .filter(c -> c.string() == string)
+                    .map(c -> (c.semitones() == TWO ? "two semitones" : "one semitone") + " from " + c.fret() + ", on "
+                            + c.on())
+                    .toList();
+            if (!said.isEmpty()) lines.add(words.string(string) + ": " + String.join("; ", said));
+        }
+        return lines;
+    }
+}
