@@ -8,6 +8,7 @@ import { InstrumentPage } from "../records/InstrumentPage";
 import { PlayerPage } from "../records/PlayerPage";
 import { RecordsPage } from "../records/RecordsPage";
 import { ScratchPage } from "../scratch/ScratchPage";
+import { TryPage } from "../trial/TryPage";
 import { ShopPage } from "../shop/ShopPage";
 import { NotFound } from "./NotFound";
 
@@ -20,6 +21,7 @@ export function Pages() {
       <Routes>
         <Route path="/" element={<BenchPage />} />
         <Route path="/jobs/:id/arrival" element={<ArrivalPage />} />
+        <Route path="/jobs/:id/what-if" element={<TryPage />} />
         <Route path="/new" element={<NewJobPage />} />
         <Route path="/records" element={<RecordsPage />} />
         <Route path="/instruments/:id" element={<InstrumentPage />} />

@@ -1915,6 +1915,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What another setup would make of every note. */
+        post: operations["trySetup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/what-if/lowest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How low it could go as the board is, and with its frets levelled. */
+        post: operations["findLowest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/what-if/target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes what is tried as what is wanted of relief, nut and action. */
+        post: operations["wantTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/wishes": {
         parameters: {
             query?: never;
@@ -4262,6 +4313,26 @@ export interface components {
             take: boolean;
             trace: components["schemas"]["TracePoint"][];
         };
+        /** @description How low it is to go. */
+        LowestAsked: {
+            /**
+             * Format: double
+             * @description room that is left, in spreads of what is not known of the heights: 0 for none, 1 usual, 2 for a setup that must not come back
+             */
+            safety: number;
+            tried: components["schemas"]["TriedSetup"];
+        };
+        /** @description How low it could go. */
+        LowestView: {
+            /** @description to try */
+            gaps: components["schemas"]["TriedGaps"];
+            /** @description relief and action */
+            headline: string;
+            /** @description the same with the frets levelled, and what that buys */
+            levelled: string;
+            /** @description what stops it from going lower, in words */
+            stops: string[];
+        };
         /** @description Something was done about a cause. */
         MadeRemedy: {
             /** Format: int64 */
@@ -5917,6 +5988,13 @@ export interface components {
             /** Format: double */
             reliefTreble: number;
         };
+        /** @description A setup that is wanted. */
+        TargetTaken: {
+            /** Format: int64 */
+            after: number;
+            key: string;
+            tried: components["schemas"]["TriedSetup"];
+        };
         TargetView: {
             bassHigh: string;
             bassLow: string;
@@ -6120,6 +6198,102 @@ export interface components {
             down: string;
             key: string;
             up: string;
+        };
+        /** @description A setup that is tried. */
+        TrialView: {
+            /** @description whether every note rings free */
+            clean: boolean;
+            /** @description what the gaps are called and how they are read: nut, action */
+            columns: string[];
+            /** @description by what it is reckoned */
+            detail: string;
+            /** @description as they are drawn, brought within what a setup can be */
+            gaps: components["schemas"]["TriedGaps"];
+            /** @description what happens to the tightest note */
+            headline: string;
+            /** @description how hard is played by what was heard; left out while that is not told */
+            heard?: string;
+            /** @description strings, tuning, radius and touch that are tried, as they are typed */
+            plays: components["schemas"]["TriedWith"];
+            /** @description under one string; as it stands now lies behind it */
+            section: components["schemas"]["SectionView"];
+            /** @description lowest first */
+            strings: components["schemas"]["TriedString"][];
+            /** @description what was not read and is taken as it usually is */
+            unread: string[];
+        };
+        /** @description Relief held at 1 and the body joint at 8, nut pressed at 3 over 1, action at its fret; string 1 first, mm. */
+        TriedGaps: {
+            action: number[];
+            nut: number[];
+            /**
+             * Format: double
+             * @description under the lowest string
+             */
+            reliefBass: number;
+            /**
+             * Format: double
+             * @description under string 1
+             */
+            reliefTreble: number;
+        };
+        /** @description What is tried; what is left out stays as it is. */
+        TriedSetup: {
+            /**
+             * Format: double
+             * @description mm; 0 for a flat board
+             */
+            boardRadius?: number;
+            /**
+             * Format: int32
+             * @description at this fret; 0 for none
+             */
+            capo: number;
+            gaps?: components["schemas"]["TriedGaps"];
+            /** @description as if all crowns were in line */
+            levelled: boolean;
+            /**
+             * Format: int32
+             * @description whose section is drawn
+             */
+            string: number;
+            /** @description gauges as they are typed, string 1 first */
+            strings?: string;
+            /** @enum {string} */
+            touch?: "light" | "medium" | "heavy";
+            /** @description note by note, lowest string first */
+            tuning?: string;
+        };
+        /** @description A string of it. */
+        TriedString: {
+            action: string;
+            actionNow: string;
+            /** @enum {string} */
+            actionStands: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
+            /** @description how sharp the fretted notes are forecast, the least and the most, in words */
+            cents: string;
+            /** @description by note from the open one on, those below a capo left out */
+            fits: ("free" | "near" | "touches")[];
+            label: string;
+            nut: string;
+            nutNow: string;
+            /** @enum {string} */
+            nutStands: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
+            /** @description of its tightest note, in words */
+            room: string;
+            /** Format: int32 */
+            string: number;
+            /** @description whether that touches */
+            touches: boolean;
+        };
+        /** @description What is played on it. */
+        TriedWith: {
+            /** Format: double */
+            boardRadius: number;
+            strings: string;
+            /** @enum {string} */
+            touch: "light" | "medium" | "heavy";
+            tuning: string;
         };
         /** @description A string to be tuned. */
         TunedString: {
@@ -13907,6 +14081,231 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Undo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trySetup: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TriedSetup"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findLowest: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LowestAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LowestView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    wantTried: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TargetTaken"];
             };
         };
         responses: {

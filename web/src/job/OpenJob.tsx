@@ -89,6 +89,7 @@ export function OpenJob({
       n: () => setNoting(true),
       u: nextUnit,
       b: () => void navigate("/"),
+      w: () => void navigate(`/jobs/${String(job.id)}/what-if`),
       "shift+w": () => void navigate(`/jobs/${String(job.id)}/arrival`),
     },
   });

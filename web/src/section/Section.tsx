@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, useSyncExternalStore } from "react";
+import { useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from "react";
 import {
   between,
   bridge,
@@ -16,6 +16,7 @@ import {
   stringPath,
   WIDTH,
   type Heights,
+  type Scale,
   type SectionData,
 } from "./drawing";
 
@@ -29,14 +30,14 @@ const HALO = {
   strokeLinejoin: "round",
 } as const;
 
-/** Moves from the last drawn heights to the new ones, unless motion is unwanted. */
-function useMoving(target: Heights): Heights {
+/** Moves from the last drawn heights to the new ones, unless motion is unwanted, or they move with a hand. */
+function useMoving(target: Heights, byHand: boolean): Heights {
   const [shown, setShown] = useState(target);
   const drawn = useRef(target);
   const goal = useRef(target);
   const frame = useRef(0);
   useEffect(() => {
-    if (same(goal.current, target)) return;
+    if (byHand || same(goal.current, target)) return;
     goal.current = target;
     cancelAnimationFrame(frame.current);
     const begin = drawn.current;
@@ -51,7 +52,7 @@ function useMoving(target: Heights): Heights {
     frame.current = requestAnimationFrame(step);
   });
   useEffect(() => () => cancelAnimationFrame(frame.current), []);
-  return shown;
+  return byHand ? target : shown;
 }
 
 /** Lettering is enlarged where the picture is small. */
@@ -107,14 +108,23 @@ export function Section({
   section,
   others = [],
   title,
+  dashed = "expected after the next move",
+  byHand = false,
+  children,
 }: {
   section: SectionData;
   /** The other strings, drawn faintly. */
   others?: readonly SectionData[];
   title?: string;
+  /** What the dashed lines are. */
+  dashed?: string;
+  /** It moves with a hand: at once. */
+  byHand?: boolean;
+  /** What is drawn upon it. */
+  children?: (s: Scale, heights: Heights) => ReactNode;
 }) {
   const s = scaleFor(section, others);
-  const heights = useMoving(heightsOf(section));
+  const heights = useMoving(heightsOf(section), byHand);
   const after = section.after;
   const letter = useLettering();
   const relief = section.dimensions.find((d) => d.kind === "relief");
@@ -131,7 +141,7 @@ export function Section({
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
+      role={children === undefined ? "img" : "group"}
       aria-label={description}
       className="block w-full"
       style={{ minHeight: 150 }}
@@ -309,8 +319,9 @@ export function Section({
         {ghost === null ? "" : ". "}
         {ghost !== null && <tspan fill="#1C6B58">Green band: where it is wanted</tspan>}
         {after === undefined ? "" : ". "}
-        {after !== undefined && <tspan fill="#3A4C9A">Dashed: expected after the next move</tspan>}
+        {after !== undefined && <tspan fill="#3A4C9A">Dashed: {dashed}</tspan>}
       </text>
+      {children?.(s, heights)}
     </svg>
   );
 }

@@ -61,6 +61,23 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
             double safety,
             Bounds bounds,
             double a4) {
+        return of(spec, slots, crowns, touch, 1, safety, bounds, a4);
+    }
+
+    /**
+     * The same for a hand that plucks harder or softer than that touch usually is.
+     *
+     * @param hand its force as a share of the usual one
+     */
+    public static TargetFinder of(
+            InstrumentSpec spec,
+            List<Double> slots,
+            Crowns crowns,
+            Touch touch,
+            double hand,
+            double safety,
+            Bounds bounds,
+            double a4) {
         Allowed.number("safety", safety, 0, 1, "mm");
         TargetFinder best = null;
         double least = Double.POSITIVE_INFINITY;
@@ -72,7 +89,7 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
             Lowest floor = new Lowest(bounds.leastAction(), new Limit(0, 0, 0));
             double sum = 0;
             for (int s = 1; s <= spec.strings(); s++) {
-                Lowest own = lowest(spec, s, slots.get(s - 1), relief, crowns, touch, safety, a4);
+                Lowest own = lowest(spec, s, slots.get(s - 1), relief, crowns, touch, hand, safety, a4);
                 if (own.action() > floor.action()) floor = own;
                 actions.add(floor.action());
                 limits.add(floor.limit());
@@ -94,12 +111,13 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
             double relief,
             Crowns crowns,
             Touch touch,
+            double hand,
             double safety,
             double a4) {
         StringLine line = spec.line();
         double k = line.curvatureFor(SetupModel.standardRelief(spec.bodyJointFret()), relief);
         double tension = ToneForecast.tension(spec, a4, string);
-        double force = PluckForce.of(spec.kind(), string, spec.strings(), touch);
+        double force = hand * PluckForce.of(spec.kind(), string, spec.strings(), touch);
         double most = Double.NEGATIVE_INFINITY;
         Limit limit = new Limit(string, 1, 2);
         double[] crown = new double[spec.frets() + 1];

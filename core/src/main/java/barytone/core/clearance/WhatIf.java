@@ -41,6 +41,16 @@ public record WhatIf(List<Told> strings) {
      * @param a4 reference pitch, Hz
      */
     public static WhatIf of(InstrumentSpec spec, List<StringState> setup, Crowns crowns, Touch touch, double a4) {
+        return of(spec, setup, crowns, touch, 1, a4);
+    }
+
+    /**
+     * Of a setup, for a hand that plucks harder or softer than that touch usually is.
+     *
+     * @param hand its force as a share of the usual one
+     */
+    public static WhatIf of(
+            InstrumentSpec spec, List<StringState> setup, Crowns crowns, Touch touch, double hand, double a4) {
         List<Told> told = new ArrayList<>();
         for (int s = 1; s <= spec.strings(); s++) {
             StringState state = setup.get(s - 1);
@@ -51,7 +61,7 @@ public record WhatIf(List<Told> strings) {
                     s,
                     spec.line().gap(new GapMethod.Action(spec.actionFret()), state),
                     spec.line().gap(new GapMethod.NutPressed(PRESSED_AT), state),
-                    notes(spec, s, state, crowns, touch, a4),
+                    notes(spec, s, state, crowns, touch, hand, a4),
                     List.copyOf(cents)));
         }
         return new WhatIf(List.copyOf(told));

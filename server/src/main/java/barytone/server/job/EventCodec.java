@@ -5,6 +5,7 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.Topic;
 import barytone.core.neck.GapMethod;
 import barytone.core.reading.Gap;
+import barytone.core.trial.TargetsTaken;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -76,6 +77,7 @@ class EventCodec {
         kinds.put("order", JobEvent.OrderSet.class);
         kinds.put("scope", JobEvent.ScopeSet.class);
         kinds.put("agreed-too", JobEvent.AgreedToo.class);
+        kinds.put("targets-taken", TargetsTaken.class);
         kinds.put("answered", JobEvent.Answered.class);
         kinds.put("closed", JobEvent.Closed.class);
         kinds.put("reopened", JobEvent.Reopened.class);

@@ -74,7 +74,7 @@ public record JobView(
      * @param after where things are expected after the next move; null when no move is proposed
      * @param remark what the picture cannot show: a neck without a gap is straight or bent back; null otherwise
      */
-    record SectionView(
+    public record SectionView(
             int string,
             String stringName,
             double scaleLength,
@@ -92,20 +92,20 @@ public record JobView(
             List<Ghost> ghosts) {}
 
     /** Where the string's underside is wanted at a fret: from y0 to y1. */
-    record Ghost(String kind, int fret, double y0, double y1) {}
+    public record Ghost(String kind, int fret, double y0, double y1) {}
 
     /** A crown. */
-    record FretPoint(int fret, double x, double y) {}
+    public record FretPoint(int fret, double x, double y) {}
 
     /** Expected heights after the next move, crowns in order of frets. */
-    record After(List<Double> crowns, double nutY, double saddleY) {}
+    public record After(List<Double> crowns, double nutY, double saddleY) {}
 
     /**
      * A dimension line at a fret, from y0 to y1.
      *
      * @param verdict how it stands
      */
-    record Dimension(
+    public record Dimension(
             String kind, int fret, double y0, double y1, String text, String label, String suffix, Stands verdict) {}
 
     /**

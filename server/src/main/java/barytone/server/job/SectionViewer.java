@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.clearance.Crowns;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.height.HeightVerdict;
@@ -90,6 +91,53 @@ final class SectionViewer {
                 known ? ghosts(string, likely, chord) : List.of());
     }
 
+    /**
+     * A setup that is tried, drawn as it would be, with how it stands now behind it.
+     *
+     * @param crowns that stand off
+     * @param dimensions of what is tried
+     */
+    static JobView.SectionView tried(
+            InstrumentSpec spec,
+            int string,
+            StringState tried,
+            StringState now,
+            Crowns crowns,
+            List<JobView.Dimension> dimensions) {
+        StringLine line = spec.line();
+        Chord chord = new Chord(line, spec.bodyJointFret(), tried.curvature());
+        Chord before = new Chord(line, spec.bodyJointFret(), now.curvature());
+        return new JobView.SectionView(
+                string,
+                spec.stringName(string),
+                spec.scaleLength(),
+                line.saddle(),
+                spec.bodyJointFret(),
+                IntStream.rangeClosed(1, spec.frets())
+                        .mapToObj(n -> new JobView.FretPoint(
+                                n, drawn(line.scale().crown(n)), drawn(chord.above(n) + crowns.height(n))))
+                        .toList(),
+                drawn(line.nutHeight(tried) - chord.at(0)),
+                drawn(tried.saddleHeight() - chord.at(line.saddle())),
+                true,
+                1,
+                spec.bodyJointFret(),
+                new JobView.After(
+                        IntStream.rangeClosed(1, spec.frets())
+                                .mapToObj(n -> drawn(before.above(n)))
+                                .toList(),
+                        drawn(line.nutHeight(now) - before.at(0)),
+                        drawn(now.saddleHeight() - before.at(line.saddle()))),
+                null,
+                dimensions,
+                List.of());
+    }
+
+    /** How far the crown of a fret lies above the line through those of 1 and the body joint, mm. */
+    static double above(InstrumentSpec spec, StringState tried, int fret) {
+        return new Chord(spec.line(), spec.bodyJointFret(), tried.curvature()).above(fret);
+    }
+
     /** A string over the neck of an estimate, for the card. */
     HandedOver.Profile profile(SetupEstimate estimate, int string) {
         StringState likely = estimate.likely(string);
@@ -149,7 +197,7 @@ final class SectionViewer {
     }
 
     /** A place of the drawing, mm: no screen shows a tenth of a micrometre, and a reply is read by people with a thumb on the next leaf. */
-    private static double drawn(double mm) {
+    static double drawn(double mm) {
         // no place stands at minus nothing
         return Math.rint(mm * 10000) / 10000 + 0.0;
     }

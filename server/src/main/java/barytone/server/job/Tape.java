@@ -14,6 +14,7 @@ import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Turns;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
+import barytone.core.trial.TargetsTaken;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -166,6 +167,7 @@ final class Tape {
                         + (e.station() == Station.RELIEF ? "by the rod" : words.strings(e.strings()));
             case JobEvent.StringsChanged e ->
                 "Other strings: " + e.to() + (e.from().isEmpty() ? "" : ", before " + e.from());
+            case TargetsTaken e -> TriedWords.line(e, words);
             case JobEvent.AirRead e -> AirWords.line(e);
             case JobEvent.HandOverWritten ignored -> "Written for the card";
             case JobEvent.AgreementSet e -> AgreementWords.line(e.agreement());

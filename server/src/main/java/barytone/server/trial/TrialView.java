@@ -1,0 +1,84 @@
+package barytone.server.trial;
+
+import barytone.core.instrument.Touch;
+import barytone.server.job.JobView;
+import barytone.server.job.Stands;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A setup that is tried.
+ *
+ * @param gaps as they are drawn, brought within what a setup can be
+ * @param section under one string; as it stands now lies behind it
+ * @param columns what the gaps are called and how they are read: nut, action
+ * @param strings lowest first
+ * @param clean whether every note rings free
+ * @param headline what happens to the tightest note
+ * @param detail by what it is reckoned
+ * @param heard how hard is played by what was heard; left out while that is not told
+ * @param unread what was not read and is taken as it usually is
+ * @param plays strings, tuning, radius and touch that are tried, as they are typed
+ */
+record TrialView(
+        TriedGaps gaps,
+        JobView.SectionView section,
+        List<String> columns,
+        List<TriedString> strings,
+        boolean clean,
+        String headline,
+        String detail,
+        @Nullable String heard,
+        List<String> unread,
+        TriedWith plays) {
+    /**
+     * Relief held at 1 and the body joint at 8, nut pressed at 3 over 1, action at its fret; string 1 first, mm.
+     *
+     * @param reliefBass under the lowest string
+     * @param reliefTreble under string 1
+     */
+    record TriedGaps(double reliefBass, double reliefTreble, List<Double> nut, List<Double> action) {}
+
+    /** What is played on it. */
+    record TriedWith(String strings, String tuning, double boardRadius, Touch touch) {}
+
+    /**
+     * A string of it.
+     *
+     * @param now the gaps as they are estimated, to compare with
+     * @param fits by note from the open one on, those below a capo left out
+     * @param room of its tightest note, in words
+     * @param touches whether that touches
+     * @param cents how sharp the fretted notes are forecast, the least and the most, in words
+     */
+    record TriedString(
+            int string,
+            String label,
+            String nut,
+            String nutNow,
+            Stands nutStands,
+            String action,
+            String actionNow,
+            Stands actionStands,
+            List<Fits> fits,
+            String room,
+            boolean touches,
+            String cents) {}
+
+    /** Whether a note has room. */
+    enum Fits {
+        FREE,
+        NEAR,
+        TOUCHES
+    }
+
+    /**
+     * How low it could go.
+     *
+     * @param gaps to try
+     * @param headline relief and action
+     * @param stops what stops it from going lower, in words
+     * @param levelled the same with the frets levelled, and what that buys
+     */
+    record LowestView(TriedGaps gaps, String headline, List<String> stops, String levelled) {}
+}
