@@ -133,6 +133,15 @@ export function OpenJob({
         <p className="min-w-0 flex-1 truncate py-1" title={job.complaint} data-testid="complaint">
           {job.complaint === "" ? "" : `“${job.complaint}”`}
         </p>
+        {!job.closed && (
+          <Link
+            to={`/jobs/${String(job.id)}/what-if`}
+            aria-keyshortcuts="w"
+            className="-my-2 py-3 whitespace-nowrap underline decoration-line-strong underline-offset-4"
+          >
+            What if?
+          </Link>
+        )}
         <Link
           to={`/players/${String(job.playerId)}`}
           className="-my-2 max-w-[50%] truncate py-3 text-mute underline decoration-line-strong underline-offset-4"

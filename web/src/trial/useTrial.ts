@@ -19,9 +19,12 @@ const told = ({ id, unit, tried }: Asked) =>
     }),
   );
 
+/** So many questions may be under way: an answer takes longer than a frame, and the hand does not wait for it. */
+const UNDER_WAY = 3;
+
 /**
- * What is tried, and what the server makes of it. While an answer is under way the hand goes on; what is asked next is the last of it, so that the drawing follows as
- * fast as it is answered and never falls behind.
+ * What is tried, and what the server makes of it. The drawing follows the hand as fast as answers come, in the order in which was asked; what could not be asked in time
+ * is left out, but for the last of it.
  *
  * @param string whose section is drawn first
  */
@@ -30,7 +33,9 @@ export function useTrial(id: number, unit: string, string: number) {
   const [shown, setShown] = useState<Trial | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const wanted = useRef<Asked | null>(null);
-  const asking = useRef(false);
+  const underWay = useRef(0);
+  const asked = useRef(0);
+  const drawn = useRef(0);
   const gone = useRef(false);
 
   useEffect(() => {
@@ -41,22 +46,28 @@ export function useTrial(id: number, unit: string, string: number) {
   }, []);
   useEffect(() => {
     wanted.current = { id, unit, tried };
-    if (asking.current) return;
-    asking.current = true;
     const next = (): void => {
       const now = wanted.current;
+      if (now === null || gone.current || underWay.current >= UNDER_WAY) return;
       wanted.current = null;
-      if (now === null || gone.current) {
-        asking.current = false;
-        return;
-      }
+      underWay.current++;
+      const turn = ++asked.current;
+      /** What was asked later is answered already. */
+      const late = () => turn < drawn.current || gone.current;
       told(now)
         .then((answered) => {
+          if (late()) return;
+          drawn.current = turn;
           setShown(answered);
           setTrouble(null);
         })
-        .catch((error: unknown) => setTrouble(asProblem(error).message))
-        .finally(next);
+        .catch((error: unknown) => {
+          if (!late()) setTrouble(asProblem(error).message);
+        })
+        .finally(() => {
+          underWay.current--;
+          next();
+        });
     };
     next();
   }, [id, unit, tried]);

@@ -13,7 +13,6 @@ import barytone.core.trial.Trial;
 import barytone.server.job.Addition;
 import barytone.server.job.JobDesk;
 import barytone.server.job.JobView;
-import barytone.server.job.OpenedJob;
 import barytone.server.shop.PriceList;
 import barytone.server.web.RequestKey;
 import org.jspecify.annotations.Nullable;
@@ -32,10 +31,12 @@ class TrialController {
     private static final int MOST_CAPO = 12;
 
     private final JobDesk desk;
+    private final Tryouts tryouts;
     private final PriceList prices;
 
-    TrialController(JobDesk desk, PriceList prices) {
+    TrialController(JobDesk desk, Tryouts tryouts, PriceList prices) {
         this.desk = desk;
+        this.tryouts = tryouts;
         this.prices = prices;
     }
 
@@ -73,11 +74,11 @@ class TrialController {
     @PostMapping
     TrialView trySetup(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody TriedSetup tried) {
-        OpenedJob job = desk.open(id);
-        job.string(tried.string());
-        BoardSense sense = Clearances.sense(job.state());
-        return new TrialWords(job.state(), Units.ofCode(unit), trial(job.state(), sense, tried))
-                .view(tried.string(), capo(job.state(), tried), sense);
+        Tryouts.Board board = tryouts.board(id);
+        JobState state = board.job().state();
+        board.job().string(tried.string());
+        return new TrialWords(state, Units.ofCode(unit), trial(state, board.sense(), tried))
+                .view(tried.string(), capo(state, tried), board.sense());
     }
 
     /** How low it could go as the board is, and with its frets levelled. */

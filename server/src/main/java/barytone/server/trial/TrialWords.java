@@ -1,5 +1,7 @@
 package barytone.server.trial;
 
+import barytone.core.arrival.Complaint;
+import barytone.core.arrival.Style;
 import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.Crowns;
@@ -12,6 +14,9 @@ import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringState;
+import barytone.core.playoff.NoteMark;
+import barytone.core.playoff.PlayedNote;
+import barytone.core.playoff.Pluck;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.trial.Trial;
@@ -27,6 +32,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +43,9 @@ final class TrialWords {
 
     /** A note that misses by less just rings, mm: no number shows it. */
     private static final double JUST = 0.001;
+
+    private static final String SLIDE =
+            "Played with a slide: 0.6 to 0.8 mm over 1 at the open nut, by its slots or by a raiser laid over it. ";
 
     private static final String FRET_JOB = "Frets levelled and crowned";
 
@@ -89,7 +98,9 @@ final class TrialWords {
     }
 
     private String detail(int capo) {
-        return (capo > 0 ? "With a capo at " + capo + ". " : "")
+        Complaint complaint = state.arrival().complaint();
+        return (complaint != null && complaint.styles().contains(Style.SLIDE) ? SLIDE : "")
+                + (capo > 0 ? "With a capo at " + capo + ". " : "")
                 + "By the geometry of strings at rest and the swing of a pluck; a real one may touch a few hundredths of a millimetre sooner.";
     }
 
@@ -161,11 +172,15 @@ final class TrialWords {
         Trial level =
                 new Trial(spec, trial.gaps(), trial.states(), Crowns.EVEN, trial.touch(), trial.hand(), trial.a4());
         TargetFinder levelled = level.lowest(room);
-        List<String> stops = new ArrayList<>();
+        Map<Integer, List<PlayedNote>> byCrown = new TreeMap<>();
         found.limits().stream()
                 .filter(limit -> limit.string() > 0)
                 .distinct()
-                .forEach(limit -> stops.add(words.note(limit.string(), limit.fret()) + " would touch " + limit.on()));
+                .forEach(limit -> byCrown.computeIfAbsent(limit.on(), on -> new ArrayList<>())
+                        .add(new PlayedNote(limit.string(), limit.fret(), NoteMark.BUZZ, Pluck.NORMAL, false)));
+        List<String> stops = byCrown.entrySet().stream()
+                .map(e -> Words.within(words.notes(e.getValue())) + " would touch " + e.getKey())
+                .toList();
         return new TrialView.LowestView(
                 gaps(trial.gapsOf(found)),
                 setup(found),
@@ -189,9 +204,9 @@ final class TrialWords {
     }
 
     private String setup(TargetFinder found) {
-        return "relief " + units.relief().showWithUnit(found.relief()) + ", action at " + spec.actionFret() + " "
+        return "relief " + units.relief().showWithUnit(found.relief()) + ", action "
                 + unit.show(found.actions().getLast()) + " to "
-                + unit.showWithUnit(found.actions().getFirst());
+                + unit.showWithUnit(found.actions().getFirst()) + " at " + spec.actionFret();
     }
 
     private String bought(TargetFinder found, TargetFinder levelled, Prices prices) {
