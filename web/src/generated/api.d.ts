@@ -3059,7 +3059,7 @@ export interface components {
         BuzzTestView: {
             outcomes: components["schemas"]["OutcomeChoice"][];
             /** @enum {string} */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
             title: string;
             /** @enum {string} */
             where: "board" | "string" | "fret";
@@ -3134,7 +3134,7 @@ export interface components {
              * @description the test that settles it
              * @enum {string}
              */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
             title: string;
         };
         CentsGiven: {
@@ -3276,6 +3276,11 @@ export interface components {
             because: string;
             /** Format: int32 */
             fret: number;
+            /**
+             * Format: double
+             * @description above where it should be as it is drawn, mm
+             */
+            height: number;
             /** @description or else worn */
             high: boolean;
             /** @description how far */
@@ -4359,11 +4364,11 @@ export interface components {
             fret?: number;
             key: string;
             /** @enum {string} */
-            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "s-shaped" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
             /** Format: int32 */
             string?: number;
             /** @enum {string} */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
         };
         /** @description The tightest place of one note. */
         MarginTold: {
@@ -4578,7 +4583,7 @@ export interface components {
             string?: number;
             takes: string;
             /** @enum {string} */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
             title: string;
         };
         /** @description The test that tells most for its time. */
@@ -4592,11 +4597,11 @@ export interface components {
             fret?: number;
             /** Format: double */
             minutes: number;
-            outcomes: ("bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet")[];
+            outcomes: ("bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "s-shaped" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet")[];
             /** Format: int32 */
             string?: number;
             /** @enum {string} */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
             title: string;
         };
         /** @description Free text. */
@@ -4809,7 +4814,7 @@ export interface components {
         /** @description What a test can show, in words. */
         OutcomeChoice: {
             /** @enum {string} */
-            code: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            code: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "s-shaped" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
             label: string;
         };
         /** @description An instrument that they brought. */
@@ -6037,11 +6042,11 @@ export interface components {
             /** Format: int32 */
             fret?: number;
             /** @enum {string} */
-            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
+            outcome: "bounces" | "nothing" | "wide" | "back-bow" | "low" | "ok" | "high" | "touches" | "sliver" | "gap" | "stops" | "less" | "stays" | "chipped" | "tight" | "fine" | "rocks" | "steady" | "moves" | "firm" | "rises" | "s-shaped" | "level" | "falls-away" | "meets" | "divot" | "flat-crown" | "heard" | "not-heard" | "rattles" | "quiet" | "middle-low" | "fits" | "middle-high" | "agree" | "disagree" | "dry" | "wet";
             /** Format: int32 */
             string?: number;
             /** @enum {string} */
-            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
+            test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
         };
         /** @description An error that was read. */
         ToneCell: {

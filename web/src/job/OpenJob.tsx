@@ -89,7 +89,7 @@ export function OpenJob({
       n: () => setNoting(true),
       u: nextUnit,
       b: () => void navigate("/"),
-      w: () => void navigate(`/jobs/${String(job.id)}/what-if`),
+      "shift+t": () => void navigate(`/jobs/${String(job.id)}/what-if`),
       "shift+w": () => void navigate(`/jobs/${String(job.id)}/arrival`),
     },
   });
@@ -111,7 +111,9 @@ export function OpenJob({
       ) : room.Drawing !== undefined ? (
         <room.Drawing job={job} send={send} hear={hear} active={open === null} />
       ) : (
-        section !== undefined && <Section section={section} others={job.sections} />
+        section !== undefined && (
+          <Section section={section} others={job.sections} crowns={job.frets.crowns} />
+        )
       )}
       <StationRail stations={job.stations} open={station} onOpen={openStation} />
       <Notices
@@ -136,7 +138,7 @@ export function OpenJob({
         {!job.closed && (
           <Link
             to={`/jobs/${String(job.id)}/what-if`}
-            aria-keyshortcuts="w"
+            aria-keyshortcuts="shift+t"
             className="-my-2 py-3 whitespace-nowrap underline decoration-line-strong underline-offset-4"
           >
             What if?

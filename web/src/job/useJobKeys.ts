@@ -94,7 +94,7 @@ export const KEYS: readonly HelpLine[] = [
   ["Q", "order of work, and the stations agreed on"],
   ["Shift+Q", "what was agreed with the player: work, prices, the promised day"],
   ["Shift+E", "the tray, work around the strings, when to look again"],
-  ["W", "what if: try another setup on the section, and see how low it could go"],
+  ["Shift+T", "what if: try another setup on the section, and see how low it could go"],
   ["Shift+W", "how it came: what hurts, what was seen, strings, what was agreed"],
   ["Shift+O", "play it through: what is heard, string by string"],
   ["N", "write a note"],

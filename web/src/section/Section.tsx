@@ -103,10 +103,30 @@ const SHORT_SIGN: Record<string, string> = {
   stale: "…",
 };
 
+/** A crown that is told to stand off. */
+export interface Crown {
+  fret: number;
+  high: boolean;
+  height: number;
+}
+
+/** The neck with its crowns as high as they are told to stand. */
+function withCrowns(section: SectionData, crowns: readonly Crown[]): SectionData {
+  if (crowns.length === 0) return section;
+  return {
+    ...section,
+    frets: section.frets.map((f) => {
+      const off = crowns.find((c) => c.fret === f.fret);
+      return off === undefined ? f : { ...f, y: f.y + off.height };
+    }),
+  };
+}
+
 /** The instrument as a dark silhouette against the lamp, heights greatly exaggerated, true to the estimate. */
 export function Section({
-  section,
+  section: read,
   others = [],
+  crowns = [],
   title,
   dashed = "expected after the next move",
   byHand = false,
@@ -115,6 +135,8 @@ export function Section({
   section: SectionData;
   /** The other strings, drawn faintly. */
   others?: readonly SectionData[];
+  /** Crowns that are told to stand off, by what is heard. */
+  crowns?: readonly Crown[];
   title?: string;
   /** What the dashed lines are. */
   dashed?: string;
@@ -123,6 +145,7 @@ export function Section({
   /** What is drawn upon it. */
   children?: (s: Scale, heights: Heights) => ReactNode;
 }) {
+  const section = withCrowns(read, crowns);
   const s = scaleFor(section, others);
   const heights = useMoving(heightsOf(section), byHand);
   const after = section.after;
@@ -136,7 +159,7 @@ export function Section({
     .join("; ");
   const description = `Side view of the neck under string ${section.string} ${section.stringName}${
     said === "" ? ". Nothing is read yet." : `: ${said}.`
-  }`;
+  }${crowns.map((c) => ` Crown ${String(c.fret)} stands ${c.high ? "high" : "low"}.`).join("")}`;
   const ghost = ghostBand(section, s);
   return (
     <svg
@@ -216,6 +239,19 @@ export function Section({
             {f.fret}
           </text>
         ))}
+      {crowns.map((c) => (
+        <text
+          key={c.fret}
+          x={s.x(section.frets.find((f) => f.fret === c.fret)?.x ?? 0)}
+          y={s.y(0) + 40}
+          textAnchor="middle"
+          fontSize={15 * letter}
+          fontWeight="700"
+          fill="#FFE49A"
+        >
+          {c.high ? "▲" : "▼"}
+        </text>
+      ))}
       {relief === undefined && section.remark === undefined && (
         <text
           x={

@@ -53,7 +53,9 @@ describe("the board", () => {
 
   it("says in words what is drawn", async () => {
     await board();
-    expect(cell(/^6 E at 8:/).getAttribute("aria-label")).toBe("6 E at 8: buzzes");
+    expect(cell(/^6 E at 8:/).getAttribute("aria-label")).toBe(
+      "6 E at 8: buzzes, forecast to touch",
+    );
     expect(cell(/^6 E at 9:/).getAttribute("aria-label")).toBe("6 E at 9: rings clean");
   });
 });

@@ -21,6 +21,7 @@ public enum BuzzTest {
     ROCKER("Fret rocker over three frets", 2, Where.FRET, STEADY, ROCKS),
     THUMB_FRET_END("Press the fret's end with the thumb", 1, Where.FRET, FIRM, MOVES),
     STRAIGHTEDGE_END("Straightedge over the end of the board", 2, Where.BOARD, LEVEL, RISES, FALLS_AWAY),
+    STRAIGHTEDGE_NECK("Straightedge along the frets of the neck", 2, Where.BOARD, LEVEL, S_SHAPED),
     STRAIGHTEDGE_BRIDGE("Straightedge along the frets to the bridge", 2, Where.BOARD, MEETS, LOW, HIGH),
     LOOK_FRET("Look at the crown through a glass", 1, Where.FRET, FINE, DIVOT, FLAT_CROWN),
     RAISE_STRING("Raise the string, or slip a shim under its saddle", 2, Where.STRING, STAYS, STOPS, LESS),

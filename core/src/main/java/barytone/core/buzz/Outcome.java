@@ -23,6 +23,7 @@ public enum Outcome {
     MOVES("it moves"),
     FIRM("it is firm"),
     RISES("the end rises"),
+    S_SHAPED("shaped like an S"),
     LEVEL("level"),
     FALLS_AWAY("the end falls away"),
     MEETS("it meets the bridge"),

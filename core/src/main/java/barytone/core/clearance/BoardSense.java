@@ -38,22 +38,29 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
      */
     public record Rocked(int fret, boolean rocks) {}
 
-    /** What a straightedge shows of the end of the board. */
-    public enum End {
-        LEVEL(0),
-        RISES(0.15),
-        FALLS_AWAY(-0.15);
+    /** What a straightedge shows of the board. */
+    public enum Shape {
+        LEVEL,
+        /** The end kicks up over the body. */
+        RISES,
+        FALLS_AWAY,
+        /** It bends forwards near the nut and back again towards the joint, so that no parabola fits it. */
+        S_SHAPED;
 
-        /** How high its last crown is likely to stand, mm. */
-        private final double last;
+        /** How far the last crown of an end that is not level, or the worst one of an S, is likely to stand off, mm. */
+        private static final double END = 0.15;
 
-        End(double last) {
-            this.last = last;
-        }
+        private static final double BELLY = 0.07;
 
         private double at(InstrumentSpec spec, int fret) {
             int joint = spec.bodyJointFret();
-            return fret <= joint ? 0 : last * (fret - joint) / Math.max(1, spec.frets() - joint);
+            double end = fret <= joint ? 0 : END * (fret - joint) / Math.max(1, spec.frets() - joint);
+            return switch (this) {
+                case LEVEL -> 0;
+                case RISES -> end;
+                case FALLS_AWAY -> -end;
+                case S_SHAPED -> fret >= joint ? 0 : -BELLY * Math.sin(2 * Math.PI * fret / joint);
+            };
         }
     }
 
@@ -79,8 +86,8 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
 
     private static final double EVEN_SD = 0.008;
 
-    /** Where the end of the board is not level, its crowns are known so badly, mm. */
-    private static final double END_SD = 0.05;
+    /** Where the board is not straight, its crowns are known so badly, mm. */
+    private static final double SHAPE_SD = 0.05;
 
     /** What is not known of a note's room besides the heights, mm. */
     private static final double MODEL_SD = 0.04;
@@ -123,7 +130,7 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
      * @param setup how each string stands, string 1 first
      * @param sd what is not known of a note's room for it, string 1 first, mm
      * @param notes heard; open ones tell of the nut and are left out
-     * @param end what a straightedge shows of the end of the board
+     * @param shape what a straightedge shows of the board
      * @param a4 reference pitch, Hz
      */
     public static BoardSense of(
@@ -132,14 +139,14 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
             double[] sd,
             List<PlayedNote> notes,
             List<Rocked> rocked,
-            End end,
+            Shape shape,
             double a4) {
         List<NoteRoom> rooms = notes.stream()
                 .filter(n -> n.fret() > 0 && n.fret() < spec.frets() && n.mark() != NoteMark.BEND_CHOKE && !n.plugged())
                 .map(n ->
                         new NoteRoom(spec, setup.get(n.string() - 1), n, Math.hypot(MODEL_SD, sd[n.string() - 1]), a4))
                 .toList();
-        if (rooms.isEmpty() && rocked.isEmpty() && end == End.LEVEL) return NONE;
+        if (rooms.isEmpty() && rocked.isEmpty() && shape == Shape.LEVEL) return NONE;
         double[] crowns = new double[spec.frets() + 1];
         double[][] weights = new double[spec.frets() + 1][];
         double[] hand = {1, HANDS};
@@ -148,7 +155,7 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             if (both) hand = hand(rooms, crowns);
             for (int fret = spec.frets(); fret >= 1; fret--) {
-                weights[fret] = weigh(fret, end.at(spec, fret), rooms, rocked, hand[0], crowns);
+                weights[fret] = weigh(fret, shape.at(spec, fret), rooms, rocked, hand[0], crowns);
                 crowns[fret] = mean(weights[fret]);
             }
         }
@@ -193,14 +200,14 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
     /**
      * How likely each height of a crown is, the others as they stand.
      *
-     * @param lies where it lies with the end of the board, mm
+     * @param lies where it lies with the shape of the board, mm
      */
     private static double[] weigh(
             int fret, double lies, List<NoteRoom> rooms, List<Rocked> rocked, double hand, double[] crowns) {
         double[] log = new double[STEPS];
         double off = rocked.stream().anyMatch(r -> r.fret() == fret) ? OFF_WHERE_ROCKED : OFF;
         for (int i = 0; i < STEPS; i++) {
-            double sd = lies == 0 ? EVEN_SD : END_SD;
+            double sd = lies == 0 ? EVEN_SD : SHAPE_SD;
             double z = (height(i) - lies) / sd;
             double even = Math.exp(-z * z / 2) / sd / Math.sqrt(2 * Math.PI);
             log[i] = Math.log((1 - off) * even + (height(i) < WORN - 1e-9 ? 1e-6 : off / (height(STEPS) - WORN)));

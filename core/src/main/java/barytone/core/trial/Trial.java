@@ -153,11 +153,15 @@ public record Trial(
     }
 
     /**
-     * How low it could go with these slots.
+     * How low it could go with these slots, the relief within what is wanted of it.
      *
      * @param safety room that is left over every crown, mm
      */
-    public TargetFinder lowest(double safety) {
+    public TargetFinder lowest(JobState job, double safety) {
+        ReliefTarget wanted = ReliefTarget.of(job).in(SetupModel.standardRelief(spec.bodyJointFret()), spec.line());
+        double least = Math.max(0, Math.min(wanted.bass().low(), wanted.treble().low()));
+        double most =
+                Math.max(least, Math.max(wanted.bass().high(), wanted.treble().high()));
         return TargetFinder.of(
                 spec,
                 states.stream().map(StringState::slotHeight).toList(),
@@ -165,7 +169,7 @@ public record Trial(
                 touch,
                 hand,
                 safety,
-                TargetFinder.Bounds.WIDE,
+                new TargetFinder.Bounds(least, most, TargetFinder.Bounds.WIDE.leastAction()),
                 a4);
     }
 

@@ -168,10 +168,10 @@ final class TrialWords {
      */
     TrialView.LowestView lowest(double safety, Prices prices) {
         double room = safety * spread();
-        TargetFinder found = trial.lowest(room);
+        TargetFinder found = trial.lowest(state, room);
         Trial level =
                 new Trial(spec, trial.gaps(), trial.states(), Crowns.EVEN, trial.touch(), trial.hand(), trial.a4());
-        TargetFinder levelled = level.lowest(room);
+        TargetFinder levelled = level.lowest(state, room);
         Map<Integer, List<PlayedNote>> byCrown = new TreeMap<>();
         found.limits().stream()
                 .filter(limit -> limit.string() > 0)

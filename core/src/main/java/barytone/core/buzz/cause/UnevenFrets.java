@@ -18,6 +18,7 @@ final class UnevenFrets extends Cause {
         shows(BuzzTest.RAISE_STRING, Outcome.LESS, 0.5);
         shows(BuzzTest.RAISE_STRING, Outcome.STOPS, 0.3);
         shows(BuzzTest.SOFT_TOUCH, Outcome.STOPS, 0.3);
+        shows(BuzzTest.STRAIGHTEDGE_NECK, Outcome.S_SHAPED, 0.25);
     }
 
     @Override

@@ -2,6 +2,7 @@ package barytone.core.station.frets;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
+import barytone.core.buzz.TestResult;
 import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.Crowns;
@@ -47,18 +48,29 @@ public final class Clearances implements Board.Forecast {
                 Arrays.copyOfRange(sd, 1, sd.length),
                 read ? frets.notes() : List.of(),
                 frets.tests().stream()
-                        .filter(t -> t.test() == BuzzTest.ROCKER && t.fret() != null)
+                        .filter(t -> t.fret() != null && rocker(t))
                         .map(t -> new BoardSense.Rocked(t.fret() == null ? 0 : t.fret(), t.sign()))
                         .toList(),
                 frets.tests().stream()
-                        .filter(t -> t.test() == BuzzTest.STRAIGHTEDGE_END)
-                        .map(t -> switch (t.outcome()) {
-                            case RISES -> BoardSense.End.RISES;
-                            case FALLS_AWAY -> BoardSense.End.FALLS_AWAY;
-                            default -> BoardSense.End.LEVEL;
-                        })
-                        .reduce(BoardSense.End.LEVEL, (before, last) -> last),
+                        .map(Clearances::shape)
+                        .reduce(
+                                BoardSense.Shape.LEVEL,
+                                (before, told) -> told == BoardSense.Shape.LEVEL ? before : told),
                 job.a4());
+    }
+
+    /** A fret that a rocker rocks on stands up; one that moves under the thumb does too. */
+    private static boolean rocker(TestResult test) {
+        return test.test() == BuzzTest.ROCKER || (test.test() == BuzzTest.THUMB_FRET_END && test.sign());
+    }
+
+    private static BoardSense.Shape shape(TestResult test) {
+        return switch (test.outcome()) {
+            case RISES -> BoardSense.Shape.RISES;
+            case FALLS_AWAY -> BoardSense.Shape.FALLS_AWAY;
+            case S_SHAPED -> BoardSense.Shape.S_SHAPED;
+            default -> BoardSense.Shape.LEVEL;
+        };
     }
 
     /** Of a job over the crowns, and for the hand, that were heard; null while relief or action were not read. */

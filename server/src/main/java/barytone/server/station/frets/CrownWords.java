@@ -34,6 +34,7 @@ final class CrownWords {
         return new FretsView.CrownView(
                 crown.fret(),
                 high,
+                Math.rint(crown.height() * 1000) / 1000,
                 "about " + unit.showWithUnit(Math.abs(crown.height())) + (high ? " high" : " low") + ", give or take "
                         + unit.showWithUnit(crown.sd()),
                 crown.spoils().isEmpty()

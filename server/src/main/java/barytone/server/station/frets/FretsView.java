@@ -75,10 +75,11 @@ record FretsView(
      * A crown that is likely to stand off.
      *
      * @param high or else worn
+     * @param height above where it should be as it is drawn, mm
      * @param text how far
      * @param because of what it is told
      */
-    record CrownView(int fret, boolean high, String text, String because) {}
+    record CrownView(int fret, boolean high, double height, String text, String because) {}
 
     /** Whether a note has room. */
     enum Fits {
