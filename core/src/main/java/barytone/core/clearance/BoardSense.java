@@ -29,7 +29,10 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
      * @param sd mm
      * @param spoils the notes heard that touch it
      */
-    public record CrownTold(int fret, double height, double sd, List<PlayedNote> spoils) {}
+    public record CrownTold(int fret, double height, double sd, List<PlayedNote> spoils) {
+        /** Higher than this only "or more" is told: nothing of what was heard bounds it, mm. */
+        public static final double BOUNDED = 0.4;
+    }
 
     /**
      * A fret rocker over three frets.
@@ -76,13 +79,18 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
     /** No single crown is worn further, mm. */
     private static final double WORN = -0.06;
 
-    private static final int STEPS = 51;
+    /** So many of those that are not even are worn; the others stand high, by this on the mean, mm. */
+    private static final double WORN_SHARE = 0.2;
+
+    private static final double USUAL_FAULT = 0.1;
+
+    private static final int STEPS = 81;
 
     /** So many crowns are not as they should be, and the others are by so much, mm. */
     private static final double OFF = 0.06;
 
     /** Nobody puts a rocker down at random. */
-    private static final double OFF_WHERE_ROCKED = 0.25;
+    private static final double OFF_WHERE_ROCKED = 0.35;
 
     private static final double EVEN_SD = 0.008;
 
@@ -101,7 +109,13 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
     private static final double ROCKS_SD = 0.012;
     private static final double ROCKER_WRONG = 1 / 15.0;
 
-    private static final int SWEEPS = 4;
+    /** One crown spoils the notes of so many frets at most. */
+    private static final int CROWN_SPOILS = 5;
+
+    private static final int SWEEPS = 3;
+
+    /** A note farther below a crown touches another one first. */
+    private static final int REACH = 8;
 
     /** Hands differ by this, as a logarithm of the force. */
     private static final double HANDS = 0.3;
@@ -141,21 +155,22 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
             List<Rocked> rocked,
             Shape shape,
             double a4) {
-        List<NoteRoom> rooms = notes.stream()
+        List<NoteRoom> marked = notes.stream()
                 .filter(n -> n.fret() > 0 && n.fret() < spec.frets() && n.mark() != NoteMark.BEND_CHOKE && !n.plugged())
                 .map(n ->
                         new NoteRoom(spec, setup.get(n.string() - 1), n, Math.hypot(MODEL_SD, sd[n.string() - 1]), a4))
                 .toList();
-        if (rooms.isEmpty() && rocked.isEmpty() && shape == Shape.LEVEL) return NONE;
+        List<NoteRoom> heard = nothingRings(marked) ? List.of() : marked;
+        if (heard.isEmpty() && rocked.isEmpty() && shape == Shape.LEVEL) return NONE;
         double[] crowns = new double[spec.frets() + 1];
         double[][] weights = new double[spec.frets() + 1][];
         double[] hand = {1, HANDS};
         // where all rings clean, or nothing does, a hand may be as light or as heavy as it likes
-        boolean both = rooms.stream().anyMatch(r -> r.bad) && rooms.stream().anyMatch(r -> !r.bad);
+        boolean both = heard.stream().anyMatch(r -> r.bad) && heard.stream().anyMatch(r -> !r.bad);
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
-            if (both) hand = hand(rooms, crowns);
+            if (both) hand = hand(heard, crowns);
             for (int fret = spec.frets(); fret >= 1; fret--) {
-                weights[fret] = weigh(fret, shape.at(spec, fret), rooms, rocked, hand[0], crowns);
+                weights[fret] = weigh(fret, shape.at(spec, fret), heard, rocked, hand[0], crowns);
                 crowns[fret] = mean(weights[fret]);
             }
         }
@@ -167,14 +182,20 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
                         fret,
                         heights[fret],
                         spread(weights[fret]),
-                        rooms.stream()
+                        heard.stream()
                                 .filter(r -> r.bad
                                         && r.note.fret() < fret
                                         && r.margin(fret, force, heights) < r.marginBut(fret, force, heights))
                                 .map(r -> r.note)
                                 .toList()))
                 .toList();
-        return new BoardSense(force, both && rooms.size() >= HAND_NOTES && hand[1] < HAND_TOLD, told);
+        return new BoardSense(force, both && heard.size() >= HAND_NOTES && hand[1] < HAND_TOLD, told);
+    }
+
+    /** Where much of the board sounds wrong and nothing rings, it is the setup, and no crown. */
+    private static boolean nothingRings(List<NoteRoom> rooms) {
+        return rooms.stream().allMatch(r -> r.bad)
+                && rooms.stream().map(r -> r.note.fret()).distinct().count() > CROWN_SPOILS;
     }
 
     /** How hard it is played, and how well that is known as a logarithm. */
@@ -210,11 +231,11 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
             double sd = lies == 0 ? EVEN_SD : SHAPE_SD;
             double z = (height(i) - lies) / sd;
             double even = Math.exp(-z * z / 2) / sd / Math.sqrt(2 * Math.PI);
-            log[i] = Math.log((1 - off) * even + (height(i) < WORN - 1e-9 ? 1e-6 : off / (height(STEPS) - WORN)));
+            log[i] = Math.log((1 - off) * even + off * off(height(i)));
         }
         double stood = crowns[fret];
         for (NoteRoom room : rooms) {
-            if (room.note.fret() > fret) continue;
+            if (room.note.fret() > fret || room.note.fret() < fret - REACH) continue;
             double others = room.note.fret() == fret ? 0 : room.marginBut(fret, hand, crowns);
             for (int i = 0; i < STEPS; i++) {
                 crowns[fret] = height(i);
@@ -232,6 +253,12 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
                 }
         crowns[fret] = stood;
         return normed(log);
+    }
+
+    /** How often a crown that is not even stands so high, a mm: small faults are commoner than great ones, and marks often say only "at least so much". */
+    private static double off(double height) {
+        if (height < WORN - 1e-9) return 1e-6;
+        return height < 0 ? WORN_SHARE / -WORN : (1 - WORN_SHARE) / USUAL_FAULT * Math.exp(-height / USUAL_FAULT);
     }
 
     private static double rocker(Rocked rocker, double[] crowns) {

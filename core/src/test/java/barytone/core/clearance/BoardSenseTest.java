@@ -108,6 +108,16 @@ class BoardSenseTest {
     }
 
     @Test
+    void aBoardOnWhichNothingRingsAccusesNoCrown() {
+        List<PlayedNote> all = new ArrayList<>();
+        for (int string = 1; string <= SPEC.strings(); string++)
+            for (int fret = 1; fret <= 12; fret++)
+                all.add(new PlayedNote(string, fret, NoteMark.BUZZ, Pluck.NORMAL, false));
+        assertThat(BoardSense.of(SPEC, setup(1.7), SD, all, List.of(), BoardSense.Shape.LEVEL, 440))
+                .isEqualTo(BoardSense.NONE);
+    }
+
+    @Test
     void aRockerSettlesWhichOfTwoItIs() {
         List<StringState> setup = setup(1.7);
         BoardSense rocks = BoardSense.of(

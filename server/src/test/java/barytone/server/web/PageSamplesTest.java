@@ -14,6 +14,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -26,7 +27,9 @@ import tools.jackson.databind.json.JsonMapper;
 class PageSamplesTest {
     private static final Path FOLDER = Path.of("../web/samples");
     private static final Path SAID = Path.of("src/test/said.txt");
-    private static final int JOBS = 12;
+    /** Those on the bench, and those that buzz. */
+    private static final int[] JOBS = IntStream.concat(IntStream.rangeClosed(1, 12), IntStream.rangeClosed(31, 38))
+            .toArray();
 
     @Test
     void theSamplesAreWhatTheServerAnswers(@TempDir Path data) throws IOException {
@@ -53,25 +56,30 @@ class PageSamplesTest {
         routes.put("search", "/api/search?words=eider");
         routes.put("archive", "/api/bench/closed");
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
-            for (Map.Entry<String, String> route : routes.entrySet()) {
-                Path file = FOLDER.resolve(route.getKey() + ".json");
-                String live =
-                        app.get(route.getValue()).text().replaceAll("^\\{\"mark\":\"[^\"]*\"", "{\"mark\":\"one\"")
-                                + "\n";
-                if (Boolean.getBoolean("samples.write")) Files.writeString(file, live);
-                assertThat(withoutNumbers(Files.readString(file)))
-                        .as(route.getKey())
-                        .isEqualTo(withoutNumbers(live));
-            }
+            for (Map.Entry<String, String> route : routes.entrySet())
+                same(
+                        route.getKey(),
+                        app.get(route.getValue()).text().replaceAll("^\\{\"mark\":\"[^\"]*\"", "{\"mark\":\"one\""));
+            same(
+                    "trial",
+                    app.post("/api/jobs/31/what-if", "{\"string\":6,\"capo\":0,\"levelled\":false}")
+                            .text());
             assertThat(said(app)).isEqualTo(kept(said(app)));
         }
+    }
+
+    private static void same(String name, String answer) throws IOException {
+        Path file = FOLDER.resolve(name + ".json");
+        String live = answer + "\n";
+        if (Boolean.getBoolean("samples.write")) Files.writeString(file, live);
+        assertThat(withoutNumbers(Files.readString(file))).as(name).isEqualTo(withoutNumbers(live));
     }
 
     /** All that the jobs of the demo say, sentence by sentence: a change of wording is seen in review. */
     private static String said(RunningBarytone app) {
         StringBuilder all = new StringBuilder();
         Set<String> before = new HashSet<>();
-        for (int job = 1; job <= JOBS; job++) {
+        for (int job : JOBS) {
             JsonNode page =
                     JsonMapper.shared().readTree(app.get("/api/jobs/" + job).text());
             Set<String> sentences = new LinkedHashSet<>();

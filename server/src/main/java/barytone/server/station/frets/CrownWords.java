@@ -35,8 +35,10 @@ final class CrownWords {
                 crown.fret(),
                 high,
                 Math.rint(crown.height() * 1000) / 1000,
-                "about " + unit.showWithUnit(Math.abs(crown.height())) + (high ? " high" : " low") + ", give or take "
-                        + unit.showWithUnit(crown.sd()),
+                crown.height() > BoardSense.CrownTold.BOUNDED
+                        ? unit.showWithUnit(BoardSense.CrownTold.BOUNDED) + " high or more"
+                        : "about " + unit.showWithUnit(Math.abs(crown.height())) + (high ? " high" : " low")
+                                + ", give or take " + unit.showWithUnit(crown.sd()),
                 crown.spoils().isEmpty()
                         ? "by rocker or straightedge"
                         : words.notes(crown.spoils()) + (crown.spoils().size() == 1 ? " touches it" : " touch it"));
