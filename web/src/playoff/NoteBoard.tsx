@@ -257,7 +257,7 @@ export function NoteBoard({
         Keys on the board: Space rings · 1 buzzes · 2 cut short · 3 dead · 4 cut short when bent ·
         Enter goes on · arrows.
         {room.length > 0 && " Under a note: a full line is forecast to touch, a dotted one may."}
-        {crowns.length > 0 && " ▲ ▼ a crown that stands high or low."}
+        {crowns.length > 0 && " ▲ a high crown, ▼ a low one."}
         {again.length > 0 && " ? sounded wrong before the last move: play it again."}
       </p>
     </section>

@@ -42,7 +42,7 @@ final class TrialWords {
     private static final double NEAR = 0.05;
 
     /** A note that misses by less just rings, mm: no number shows it. */
-    private static final double JUST = 0.001;
+    private static final double JUST = 0.005;
 
     private static final String SLIDE =
             "Played with a slide: 0.6 to 0.8 mm over 1 at the open nut, by its slots or by a raiser laid over it. ";

@@ -38,7 +38,7 @@ class Screenshots {
             tries.keyboard().press("Shift+T");
             Locator saddle = tries.getByLabel("String at the saddle");
             saddle.focus();
-            for (int i = 0; i < 17; i++) saddle.press("Shift+ArrowDown");
+            for (int i = 0; i < 26; i++) saddle.press("Shift+ArrowDown");
             assertThat(tries.getByTestId("headline")).containsText("touches");
             shot(tries, "what-if");
 
