@@ -1,9 +1,11 @@
 package barytone.core.buzz;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,7 +46,7 @@ public record Findings(
     public static final Findings NONE = new Findings(null, null, Map.of(), null, null, Set.of());
 
     public Findings {
-        nut = Map.copyOf(nut);
+        nut = Collections.unmodifiableMap(new TreeMap<>(nut));
         hints = Set.copyOf(hints);
     }
 

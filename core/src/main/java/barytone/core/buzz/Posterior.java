@@ -178,7 +178,10 @@ final class Posterior {
             Place place = at.entrySet().stream()
                     .max(Map.Entry.<Place, Double>comparingByValue()
                             .thenComparing(e -> -e.getKey().string())
-                            .thenComparing(e -> -e.getKey().fret()))
+                            .thenComparing(e -> -e.getKey().fret())
+                            // places that are as likely are told in one order, whenever they are asked for
+                            .thenComparing(e -> -e.getKey().span().ordinal())
+                            .thenComparing(e -> -e.getKey().kind()))
                     .orElseThrow()
                     .getKey();
             suspects.add(new Suspect(cause, place, probability, because(cause, place)));
