@@ -1,15 +1,7 @@
 // Takes in instruments by keyboard in the real page: how many keys are pressed, and how long the page keeps the technician waiting.
-import { createRequire } from "node:module";
-import { pathToFileURL } from "node:url";
+import { browser } from "./browser.mjs";
 
 const [, , base] = process.argv;
-const { chromium } = await import(
-  pathToFileURL(createRequire(process.env.PLAYWRIGHT_HOME + "/").resolve("playwright-core")).href
-).then((m) => m.default ?? m);
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-sync"],
-});
 /** Keys a practised two-finger typist presses in a second, and what it takes to look where one is before each field. */
 const KEYS_A_SECOND = 3;
 const LOOK_SECONDS = 1;

@@ -1,16 +1,8 @@
 // Measures a reading's round trip in the real page: from pressing Enter to the picture drawn anew.
 // Usage: bench/roundtrip [runs]   (the script beside this file starts Barytone and hands over the address)
-import { createRequire } from "node:module";
-import { pathToFileURL } from "node:url";
+import { browser } from "./browser.mjs";
 
 const [, , base, runsText = "40"] = process.argv;
-const { chromium } = await import(
-  pathToFileURL(createRequire(process.env.PLAYWRIGHT_HOME + "/").resolve("playwright-core")).href
-).then((m) => m.default ?? m);
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-sync"],
-});
 const page = await browser.newPage({ reducedMotion: "reduce", viewport: { width: 1280, height: 800 } });
 await page.goto(base);
 await page.getByText("Eider").click();

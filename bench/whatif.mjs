@@ -1,15 +1,7 @@
 // Takes hold of the saddle on the section of a job and moves it for some seconds: frames, drawings that followed the hand, and how long an answer takes.
-import { createRequire } from "node:module";
-import { pathToFileURL } from "node:url";
+import { browser } from "./browser.mjs";
 
 const [, , base] = process.argv;
-const { chromium } = await import(
-  pathToFileURL(createRequire(process.env.PLAYWRIGHT_HOME + "/").resolve("playwright-core")).href
-).then((m) => m.default ?? m);
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking", "--disable-sync"],
-});
 const SECONDS = 5;
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(new URL("/jobs/31/what-if", base).href);

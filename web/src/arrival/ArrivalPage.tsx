@@ -10,6 +10,7 @@ import { useUnit } from "../app/unit";
 import { statedOf, type Facts } from "../intake/facts";
 import { LastTime } from "../intake/LastTime";
 import { AgreedPanel } from "../job/AgreedPanel";
+import { FetchingJob } from "../job/FetchingJob";
 import { ticketOf } from "../job/JobBar";
 import { ScopeForm } from "../job/OrderPanel";
 import { useJob } from "../job/useJob";
@@ -56,18 +57,12 @@ function Arrived({ id }: { id: number }) {
   }, [job.data]);
   if (job.data === undefined)
     return (
-      <>
-        <TopBar onHelp={() => undefined} />
-        <main className="p-6 text-[18px]">
-          <h1 className="wide mb-3 text-[24px] font-bold">
-            {job.error === null ? "Fetching what arrived" : "This job cannot be shown"}
-          </h1>
-          {job.error !== null && <Trouble text={job.error.message} />}
-          <Link to={`/jobs/${String(id)}`} className="inline-block py-3 underline">
-            To the job
-          </Link>
-        </main>
-      </>
+      <FetchingJob
+        id={id}
+        what="what arrived"
+        error={job.error}
+        onShown={() => void job.refetch()}
+      />
     );
   return <Sheet job={job.data} {...sending} />;
 }

@@ -4668,8 +4668,11 @@ export interface components {
              * @description time to fall by 20 dB, s; 0 where it is not known
              */
             ring: number;
-            /** @description clean, buzz, choked or unsure: nothing is said that is not plain */
-            verdict: string;
+            /**
+             * @description clean, buzz, choked or unsure: nothing is said that is not plain
+             * @enum {string}
+             */
+            verdict: "clean" | "buzz" | "choked" | "unsure";
         };
         /** @description A way of sounding a string. */
         NoteView: {
@@ -4780,6 +4783,13 @@ export interface components {
             key: string;
             /** Format: int32 */
             string: number;
+        };
+        /** @description mm of the gap for each mm that the string is lifted: in its slot, and at its saddle. */
+        OpensBy: {
+            /** Format: double */
+            action: number;
+            /** Format: double */
+            nut: number;
         };
         /** @description The order of work. */
         Order: {
@@ -6206,10 +6216,14 @@ export interface components {
         };
         /** @description A setup that is tried. */
         TrialView: {
+            /** @description where they choke, in words */
+            bends: string;
             /** @description whether every note rings free */
             clean: boolean;
             /** @description what the gaps are called and how they are read: nut, action */
             columns: string[];
+            /** @description that stand off, to be drawn so */
+            crowns: components["schemas"]["TriedCrown"][];
             /** @description by what it is reckoned */
             detail: string;
             /** @description as they are drawn, brought within what a setup can be */
@@ -6218,6 +6232,8 @@ export interface components {
             headline: string;
             /** @description how hard is played by what was heard; left out while that is not told */
             heard?: string;
+            /** @description how far gaps open when the string of the section is lifted */
+            opens: components["schemas"]["OpensBy"];
             /** @description strings, tuning, radius and touch that are tried, as they are typed */
             plays: components["schemas"]["TriedWith"];
             /** @description under one string; as it stands now lies behind it */
@@ -6226,6 +6242,14 @@ export interface components {
             strings: components["schemas"]["TriedString"][];
             /** @description what was not read and is taken as it usually is */
             unread: string[];
+        };
+        /** @description A crown that stands off, mm. */
+        TriedCrown: {
+            /** Format: int32 */
+            fret: number;
+            /** Format: double */
+            height: number;
+            high: boolean;
         };
         /** @description Relief held at 1 and the body joint at 8, nut pressed at 3 over 1, action at its fret; string 1 first, mm. */
         TriedGaps: {
@@ -6277,7 +6301,7 @@ export interface components {
             actionStands: "in" | "high" | "low" | "cannot-tell" | "stale" | "unread";
             /** @description how sharp the fretted notes are forecast, the least and the most, in words */
             cents: string;
-            /** @description by note from the open one on, those below a capo left out */
+            /** @description by note from the open one on, those below a capo left out; near is less room than its spread */
             fits: ("free" | "near" | "touches")[];
             label: string;
             nut: string;

@@ -7,6 +7,7 @@ import { useShortcuts, type Shortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
 import { useUnit } from "../app/unit";
 import { Pills } from "../arrival/Pills";
+import { FetchingJob } from "../job/FetchingJob";
 import { ticketOf } from "../job/JobBar";
 import { useJob } from "../job/useJob";
 import { Section } from "../section/Section";
@@ -41,10 +42,6 @@ const SAFETIES: readonly { code: number; label: string }[] = [
   { code: 2, label: "must not come back" },
 ];
 
-/** As much of a height at nut or saddle as its gap has: what moves under the finger is the string, what is asked for is the gap. */
-const NUT_SHARE = 0.66;
-const ACTION_SHARE = 0.5;
-
 /** Tries another setup on the lit section of a job, before anything is moved. */
 export function TryPage() {
   return <Numbered>{(id) => <Trying key={id} id={id} />}</Numbered>;
@@ -57,28 +54,26 @@ function Trying({ id }: { id: number }) {
   }, [job.data]);
   if (job.data === undefined)
     return (
-      <>
-        <TopBar onHelp={() => undefined} />
-        <main className="p-6 text-[18px]">
-          <h1 className="wide mb-3 text-[24px] font-bold">
-            {job.error === null ? "Fetching the job" : "This job cannot be shown"}
-          </h1>
-          {job.error !== null && <Trouble text={job.error.message} />}
-        </main>
-      </>
+      <FetchingJob id={id} what="the job" error={job.error} onShown={() => void job.refetch()} />
     );
   return <Tries job={job.data} {...sending} />;
 }
 
 /** The gaps after a part was moved as it is drawn: of all strings, or of one. */
-function moved(gaps: Gaps, part: Part, mm: number, alone: number | null): Gaps {
+function moved(
+  gaps: Gaps,
+  part: Part,
+  mm: number,
+  opens: Schemas["OpensBy"],
+  alone: number | null,
+): Gaps {
   const each = (list: readonly number[], by: number) =>
     list.map((gap, i) => (alone === null || alone === i + 1 ? gap + by : gap));
   switch (part) {
     case "nut":
-      return { ...gaps, nut: each(gaps.nut, mm * NUT_SHARE) };
+      return { ...gaps, nut: each(gaps.nut, mm * opens.nut) };
     case "saddle":
-      return { ...gaps, action: each(gaps.action, mm * ACTION_SHARE) };
+      return { ...gaps, action: each(gaps.action, mm * opens.action) };
     case "relief":
       return {
         ...gaps,
@@ -168,6 +163,7 @@ function Tries({
       ) : (
         <Section
           section={shown.section}
+          crowns={shown.crowns}
           title={`What if, under string ${String(shown.section.string)} ${shown.section.stringName}`}
           dashed="as it stands now"
           byHand={held}
@@ -181,7 +177,13 @@ function Tries({
               onMove={(part, mm) =>
                 setTried((before) => ({
                   ...before,
-                  gaps: moved(before.gaps ?? shown.gaps, part, mm, together ? null : before.string),
+                  gaps: moved(
+                    before.gaps ?? shown.gaps,
+                    part,
+                    mm,
+                    shown.opens,
+                    together ? null : before.string,
+                  ),
                 }))
               }
             />
@@ -235,6 +237,7 @@ function Tries({
               onString={(chosen) => change({ string: chosen })}
             />
           )}
+          {shown !== null && <p className="mt-3 text-[15px] text-mute">{shown.bends}</p>}
         </section>
         <section aria-label="What is played on it" className="flex flex-col gap-3 px-5 py-3">
           <Pills

@@ -6,6 +6,7 @@ import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -97,6 +98,9 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
     /** Where the board is not straight, its crowns are known so badly, mm. */
     private static final double SHAPE_SD = 0.05;
 
+    /** So deep is a divot that is seen, mm. */
+    private static final double DIVOT = 0.06;
+
     /** What is not known of a note's room besides the heights, mm. */
     private static final double MODEL_SD = 0.04;
 
@@ -144,6 +148,7 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
      * @param setup how each string stands, string 1 first
      * @param sd what is not known of a note's room for it, string 1 first, mm
      * @param notes heard; open ones tell of the nut and are left out
+     * @param worn crowns in which a divot was seen
      * @param shape what a straightedge shows of the board
      * @param a4 reference pitch, Hz
      */
@@ -153,6 +158,7 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
             double[] sd,
             List<PlayedNote> notes,
             List<Rocked> rocked,
+            Set<Integer> worn,
             Shape shape,
             double a4) {
         List<NoteRoom> marked = notes.stream()
@@ -161,7 +167,7 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
                         new NoteRoom(spec, setup.get(n.string() - 1), n, Math.hypot(MODEL_SD, sd[n.string() - 1]), a4))
                 .toList();
         List<NoteRoom> heard = nothingRings(marked) ? List.of() : marked;
-        if (heard.isEmpty() && rocked.isEmpty() && shape == Shape.LEVEL) return NONE;
+        if (heard.isEmpty() && rocked.isEmpty() && worn.isEmpty() && shape == Shape.LEVEL) return NONE;
         double[] crowns = new double[spec.frets() + 1];
         double[][] weights = new double[spec.frets() + 1][];
         double[] hand = {1, HANDS};
@@ -170,7 +176,8 @@ public record BoardSense(double hand, boolean handTold, List<CrownTold> crowns) 
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             if (both) hand = hand(heard, crowns);
             for (int fret = spec.frets(); fret >= 1; fret--) {
-                weights[fret] = weigh(fret, shape.at(spec, fret), heard, rocked, hand[0], crowns);
+                weights[fret] = weigh(
+                        fret, shape.at(spec, fret) - (worn.contains(fret) ? DIVOT : 0), heard, rocked, hand[0], crowns);
                 crowns[fret] = mean(weights[fret]);
             }
         }

@@ -19,7 +19,8 @@ import java.util.List;
  * @param action over the fret at which action is read, string 1 first, mm
  */
 public record SetupGaps(double reliefBass, double reliefTreble, List<Double> nut, List<Double> action) {
-    private static final int PRESSED_AT = 3;
+    /** The fret behind which a string is pressed when its slot is read. */
+    public static final int PRESSED_AT = 3;
 
     public SetupGaps {
         nut = List.copyOf(nut);

@@ -12,9 +12,21 @@ public record Band(double low, double high) {
     /** A quantity is stale when its sd exceeds this share of the band's width. */
     public static final double STALE_SHARE = 1.0 / 3;
 
+    private static final double LEAST_WIDTH = 0.02;
+
     public Band {
         if (!Double.isFinite(low) || !Double.isFinite(high) || !(low < high))
             throw Allowed.broken("target", low + " to " + high, "a lower end below the upper end");
+    }
+
+    /**
+     * As wide as this one, around another value.
+     *
+     * @param least it does not begin below; a band that would be left too narrow ends a little above, mm
+     */
+    public Band around(double value, double least) {
+        double from = Math.max(least, value - width() / 2);
+        return new Band(from, Math.max(value + width() / 2, from + LEAST_WIDTH));
     }
 
     public double middle() {

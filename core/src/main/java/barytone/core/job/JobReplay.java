@@ -421,7 +421,10 @@ public final class JobReplay implements Progress {
                 offPitchSince,
                 latest,
                 chosen,
-                Map.copyOf(looks),
+                looks.entrySet().stream()
+                        // asking at a station leaves nothing behind there
+                        .filter(e -> !e.getValue().isEmpty())
+                        .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> Map.copyOf(e.getValue()))),
                 Map.copyOf(answers),
                 hand.learned(),
                 Map.copyOf(putOff),

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param offPitchSince the turn after which nobody has retuned; empty when at pitch
  * @param latest when the last entry that counts was made; null before the first
  * @param chosen targets, habits, ways, order and scope as they stand now
- * @param looks the last believed reading of every string at every station
+ * @param looks the last believed reading of every string at every station; a station that was not read is left out
  * @param answers what the technician said to an advice by its topic: done, or not on this job
  * @param hand what gaps that were read again tell of the hand
  * @param putOff how often a station was left until the others are done
@@ -124,6 +124,11 @@ public record JobState(
     /** What each station makes of the log, as far as it has something to say of this kind. */
     public <T> List<T> every(Class<T> kind) {
         return rooms.values().stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** Whether anything was read at a station and still counts. */
+    public boolean read(Station station) {
+        return looks.containsKey(station);
     }
 
     /** As found: the first believed reading of a string at a station before anything was moved. It never changes. */

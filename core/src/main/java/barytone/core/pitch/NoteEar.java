@@ -115,10 +115,11 @@ public final class NoteEar {
         double f = pitch.firstPartial();
         NoteBands bands = NoteBands.of(sound, f);
         Shape shape = new Shape(bands.brightness(), bands.ring());
-        boolean cutShort = shape.ring > 0 && shape.ring < Math.max(SHORT, SHARE * usualRing(others));
+        double tooShort = Math.max(SHORT, SHARE * usualRing(others));
+        boolean cutShort = shape.ring > 0 && shape.ring < tooShort;
         if (pitch.confidence() < (near > 0 ? RECOGNISED : Heard.BELIEVED)) return Note.unheard(Heard.Reason.UNSTEADY);
         if (near > 0 && Math.abs(Cents.above(near, f)) > ANOTHER) return new Note(f, Verdict.UNSURE, 0, null, null);
-        if (cutShort) return new Note(f, Verdict.CHOKED, 1 - shape.ring / SHORT / 3, shape, null);
+        if (cutShort) return new Note(f, Verdict.CHOKED, 1 - shape.ring / tooShort / 2, shape, null);
         boolean mayBe = shape.ring > 0 && shape.ring < MAY_BE_SHORT;
         if (mayBe || !bands.tells()) return new Note(f, Verdict.UNSURE, 0, shape, null);
         double buzz = buzz(bands, f, others);

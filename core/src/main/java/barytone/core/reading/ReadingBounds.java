@@ -29,6 +29,17 @@ public record ReadingBounds(double least, double most, double usualLeast, double
         };
     }
 
+    /** The bounds of what may be wanted of it; a nut that touches the frets is nobody's wish. */
+    public static ReadingBounds wanted(GapMethod method) {
+        return switch (method) {
+            case GapMethod.Relief ignored -> new ReadingBounds(-0.2, 2, 0, 1);
+            case GapMethod.NutOpen ignored -> new ReadingBounds(0.01, 2, 0, 1);
+            case GapMethod.NutPressed ignored -> new ReadingBounds(0.01, 2, 0, 1);
+            case GapMethod.Action ignored -> new ReadingBounds(0.2, 10, 0.5, 6);
+            case GapMethod.ActionCapo ignored -> new ReadingBounds(0.2, 10, 0.5, 6);
+        };
+    }
+
     /**
      * Refuses what cannot be.
      *

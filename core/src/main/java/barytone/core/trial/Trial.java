@@ -3,6 +3,7 @@ package barytone.core.trial;
 import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.Crowns;
+import barytone.core.clearance.RoomSpread;
 import barytone.core.clearance.SetupGaps;
 import barytone.core.clearance.TargetFinder;
 import barytone.core.clearance.WhatIf;
@@ -18,8 +19,11 @@ import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringLine;
 import barytone.core.neck.StringState;
 import barytone.core.quantity.Allowed;
+import barytone.core.quantity.LengthUnit;
+import barytone.core.reading.ReadingBounds;
 import barytone.core.strings.Pitch;
 import barytone.core.strings.StringSet;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -155,7 +159,7 @@ public record Trial(
     /**
      * How low it could go with these slots, the relief within what is wanted of it.
      *
-     * @param safety room that is left over every crown, mm
+     * @param safety room that is left over every crown, in spreads of what is not known of the heights
      */
     public TargetFinder lowest(JobState job, double safety) {
         ReliefTarget wanted = ReliefTarget.of(job).in(SetupModel.standardRelief(spec.bodyJointFret()), spec.line());
@@ -168,9 +172,32 @@ public record Trial(
                 crowns,
                 touch,
                 hand,
-                safety,
+                safety
+                        * Arrays.stream(RoomSpread.of(job.spec(), job.estimate()))
+                                .max()
+                                .orElse(0),
                 new TargetFinder.Bounds(least, most, TargetFinder.Bounds.WIDE.leastAction()),
                 a4);
+    }
+
+    /** The same setup with all crowns in line. */
+    public Trial levelled() {
+        return new Trial(spec, gaps, states, Crowns.EVEN, touch, hand, a4);
+    }
+
+    /** How far a gap opens when its string is lifted, mm for each mm. */
+    public record Opens(double nut, double action) {}
+
+    /** Of a string lifted in its slot, and lifted at its saddle. */
+    public Opens opens(int string) {
+        StringLine line = spec.line();
+        StringState state = states.get(string - 1);
+        StringState slot = new StringState(state.curvature(), state.slotHeight() + 1, state.saddleHeight());
+        StringState saddle = new StringState(state.curvature(), state.slotHeight(), state.saddleHeight() + 1);
+        GapMethod nut = new GapMethod.NutPressed(SetupGaps.PRESSED_AT);
+        GapMethod action = new GapMethod.Action(spec.actionFret());
+        return new Opens(
+                line.gap(nut, slot) - line.gap(nut, state), line.gap(action, saddle) - line.gap(action, state));
     }
 
     /** The gaps of the lowest setup, its slots as they are. */
@@ -191,9 +218,14 @@ public record Trial(
         return within(SetupGaps.of(spec, found), spec);
     }
 
-    /** As what is wanted: the bands of the job, as wide as they are, around what is tried. */
-    public TargetsTaken wanted(JobState job) {
-        StringLine line = spec.line();
+    /**
+     * As what is wanted: the bands of the job, as wide as they are, around what is tried.
+     *
+     * @param unit in which it is said what may not be wanted
+     *
+     * @throws barytone.core.quantity.OutOfRangeException when it is nothing that may be wanted: a string on its frets
+     */
+    public TargetsTaken wanted(JobState job, LengthUnit unit) {
         ReliefTarget relief = ReliefTarget.of(job);
         NutTarget nut = NutTarget.of(job);
         ActionTarget action = ActionTarget.of(job);
@@ -201,24 +233,26 @@ public record Trial(
                 new ReliefTarget(
                         null,
                         relief.method(),
-                        around(relief.bass(), line.gap(relief.method(), states.getLast())),
-                        around(relief.treble(), line.gap(relief.method(), states.getFirst()))),
+                        around(relief.bass(), relief.method(), states.getLast(), unit),
+                        around(relief.treble(), relief.method(), states.getFirst(), unit)),
                 new NutTarget(
                         null,
                         nut.method(),
                         spec.everyString().stream()
-                                .map(s -> around(nut.band(s), line.gap(nut.method(), states.get(s - 1))))
+                                .map(s -> around(nut.band(s), nut.method(), states.get(s - 1), unit))
                                 .toList()),
                 new ActionTarget(
                         null,
                         action.method(),
                         spec.everyString().stream()
-                                .map(s -> around(action.band(s), line.gap(action.method(), states.get(s - 1))))
+                                .map(s -> around(action.band(s), action.method(), states.get(s - 1), unit))
                                 .toList()));
     }
 
-    private static Band around(Band band, double middle) {
-        double half = (band.high() - band.low()) / 2;
-        return new Band(middle - half, middle + half);
+    private Band around(Band band, GapMethod method, StringState state, LengthUnit unit) {
+        ReadingBounds wanted = ReadingBounds.wanted(method);
+        double gap = spec.line().gap(method, state);
+        wanted.check("target", gap, unit);
+        return band.around(gap, wanted.least());
     }
 }

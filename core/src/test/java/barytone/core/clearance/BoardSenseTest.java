@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
@@ -55,7 +56,7 @@ class BoardSenseTest {
         List<StringState> setup = setup(1.7);
         for (int fret : new int[] {5, 9, 13}) {
             List<PlayedNote> notes = heard(setup, Map.of(fret, 0.15), 1, fret - 4, fret + 3);
-            BoardSense sense = BoardSense.of(SPEC, setup, SD, notes, List.of(), BoardSense.Shape.LEVEL, 440);
+            BoardSense sense = BoardSense.of(SPEC, setup, SD, notes, List.of(), Set.of(), BoardSense.Shape.LEVEL, 440);
             assertThat(sense.crowns()).singleElement().satisfies(crown -> {
                 assertThat(crown.fret()).isEqualTo(fret);
                 assertThat(crown.height()).isBetween(0.15 - 2.5 * crown.sd(), 0.15 + 2.5 * crown.sd());
@@ -69,7 +70,14 @@ class BoardSenseTest {
         for (double action : new double[] {1.0, 1.2, 1.5, 2.0}) {
             List<StringState> setup = setup(action);
             BoardSense sense = BoardSense.of(
-                    SPEC, setup, SD, heard(setup, Map.of(), 1, 1, 15), List.of(), BoardSense.Shape.LEVEL, 440);
+                    SPEC,
+                    setup,
+                    SD,
+                    heard(setup, Map.of(), 1, 1, 15),
+                    List.of(),
+                    Set.of(),
+                    BoardSense.Shape.LEVEL,
+                    440);
             assertThat(sense.crowns()).as("action %s", action).isEmpty();
             assertThat(sense.hand()).isBetween(0.8, 1.25);
         }
@@ -98,7 +106,7 @@ class BoardSenseTest {
                     .map(s -> new StringState(
                             s.curvature(), s.slotHeight(), s.saddleHeight() + 0.05 * random.nextGaussian()))
                     .toList();
-            accused += BoardSense.of(SPEC, read, SD, notes, List.of(), BoardSense.Shape.LEVEL, 440)
+            accused += BoardSense.of(SPEC, read, SD, notes, List.of(), Set.of(), BoardSense.Shape.LEVEL, 440)
                             .crowns()
                             .isEmpty()
                     ? 0
@@ -113,7 +121,7 @@ class BoardSenseTest {
         for (int string = 1; string <= SPEC.strings(); string++)
             for (int fret = 1; fret <= 12; fret++)
                 all.add(new PlayedNote(string, fret, NoteMark.BUZZ, Pluck.NORMAL, false));
-        assertThat(BoardSense.of(SPEC, setup(1.7), SD, all, List.of(), BoardSense.Shape.LEVEL, 440))
+        assertThat(BoardSense.of(SPEC, setup(1.7), SD, all, List.of(), Set.of(), BoardSense.Shape.LEVEL, 440))
                 .isEqualTo(BoardSense.NONE);
     }
 
@@ -121,16 +129,23 @@ class BoardSenseTest {
     void aRockerSettlesWhichOfTwoItIs() {
         List<StringState> setup = setup(1.7);
         BoardSense rocks = BoardSense.of(
-                SPEC, setup, SD, List.of(), List.of(new BoardSense.Rocked(7, true)), BoardSense.Shape.LEVEL, 440);
+                SPEC,
+                setup,
+                SD,
+                List.of(),
+                List.of(new BoardSense.Rocked(7, true)),
+                Set.of(),
+                BoardSense.Shape.LEVEL,
+                440);
         assertThat(rocks.crowns()).singleElement().satisfies(crown -> {
             assertThat(crown.fret()).isEqualTo(7);
             assertThat(crown.height()).isPositive();
             assertThat(crown.sd()).isGreaterThan(0.02);
         });
         List<PlayedNote> one = List.of(new PlayedNote(3, 8, NoteMark.BUZZ, Pluck.NORMAL, false));
-        BoardSense marks = BoardSense.of(SPEC, setup, SD, one, List.of(), BoardSense.Shape.LEVEL, 440);
+        BoardSense marks = BoardSense.of(SPEC, setup, SD, one, List.of(), Set.of(), BoardSense.Shape.LEVEL, 440);
         BoardSense steady = BoardSense.of(
-                SPEC, setup, SD, one, List.of(new BoardSense.Rocked(9, false)), BoardSense.Shape.LEVEL, 440);
+                SPEC, setup, SD, one, List.of(new BoardSense.Rocked(9, false)), Set.of(), BoardSense.Shape.LEVEL, 440);
         assertThat(marks.asCrowns().height(9))
                 .isGreaterThanOrEqualTo(steady.asCrowns().height(9));
         assertThat(steady.crowns()).noneMatch(c -> c.fret() == 9);
@@ -140,9 +155,9 @@ class BoardSenseTest {
     void aHeavyHandIsToldFromALightOne() {
         List<StringState> setup = setup(1.1);
         BoardSense heavy = BoardSense.of(
-                SPEC, setup, SD, heard(setup, Map.of(), 1.5, 1, 15), List.of(), BoardSense.Shape.LEVEL, 440);
+                SPEC, setup, SD, heard(setup, Map.of(), 1.5, 1, 15), List.of(), Set.of(), BoardSense.Shape.LEVEL, 440);
         BoardSense light = BoardSense.of(
-                SPEC, setup, SD, heard(setup, Map.of(), 0.7, 1, 15), List.of(), BoardSense.Shape.LEVEL, 440);
+                SPEC, setup, SD, heard(setup, Map.of(), 0.7, 1, 15), List.of(), Set.of(), BoardSense.Shape.LEVEL, 440);
         assertThat(heavy.hand()).isGreaterThan(light.hand() * 1.4);
         assertThat(heavy.handTold()).isTrue();
     }
@@ -150,28 +165,40 @@ class BoardSenseTest {
     @Test
     void anEndThatRisesStandsHighFromTheJointOnAsLongAsNoNoteSpeaksAgainstIt() {
         List<StringState> setup = setup(1.7);
-        BoardSense rises = BoardSense.of(SPEC, setup, SD, List.of(), List.of(), BoardSense.Shape.RISES, 440);
+        BoardSense rises = BoardSense.of(SPEC, setup, SD, List.of(), List.of(), Set.of(), BoardSense.Shape.RISES, 440);
         assertThat(rises.crowns()).isNotEmpty().allMatch(c -> c.fret() > SPEC.bodyJointFret() && c.height() > 0);
         assertThat(rises.crowns().getLast().fret()).isEqualTo(SPEC.frets());
-        BoardSense falls = BoardSense.of(SPEC, setup, SD, List.of(), List.of(), BoardSense.Shape.FALLS_AWAY, 440);
+        BoardSense falls =
+                BoardSense.of(SPEC, setup, SD, List.of(), List.of(), Set.of(), BoardSense.Shape.FALLS_AWAY, 440);
         assertThat(falls.crowns()).isNotEmpty().allMatch(c -> c.height() < 0);
         List<PlayedNote> clean = heard(setup, Map.of(), 1, SPEC.bodyJointFret() - 2, SPEC.frets() - 1);
         assertThat(clean).allMatch(n -> n.mark() == NoteMark.CLEAN);
-        BoardSense heard = BoardSense.of(SPEC, setup, SD, clean, List.of(), BoardSense.Shape.RISES, 440);
+        BoardSense heard = BoardSense.of(SPEC, setup, SD, clean, List.of(), Set.of(), BoardSense.Shape.RISES, 440);
         assertThat(heard.asCrowns().height(SPEC.frets()))
                 .isLessThan(rises.asCrowns().height(SPEC.frets()));
     }
 
     @Test
     void anSStandsHighBeforeTheJointAndLowNearTheNut() {
-        BoardSense s = BoardSense.of(SPEC, setup(1.7), SD, List.of(), List.of(), BoardSense.Shape.S_SHAPED, 440);
+        BoardSense s =
+                BoardSense.of(SPEC, setup(1.7), SD, List.of(), List.of(), Set.of(), BoardSense.Shape.S_SHAPED, 440);
         int middle = SPEC.bodyJointFret() / 2;
         assertThat(s.crowns()).isNotEmpty().allMatch(c -> c.fret() < middle == c.height() < 0);
     }
 
     @Test
+    void aDivotThatIsSeenStandsLow() {
+        BoardSense sense =
+                BoardSense.of(SPEC, setup(1.7), SD, List.of(), List.of(), Set.of(4), BoardSense.Shape.LEVEL, 440);
+        assertThat(sense.crowns()).singleElement().satisfies(crown -> {
+            assertThat(crown.fret()).isEqualTo(4);
+            assertThat(crown.height()).isBetween(-0.09, -0.03);
+        });
+    }
+
+    @Test
     void whatNobodyHeardTellsNothing() {
-        assertThat(BoardSense.of(SPEC, setup(1.7), SD, List.of(), List.of(), BoardSense.Shape.LEVEL, 440))
+        assertThat(BoardSense.of(SPEC, setup(1.7), SD, List.of(), List.of(), Set.of(), BoardSense.Shape.LEVEL, 440))
                 .isEqualTo(BoardSense.NONE);
     }
 }

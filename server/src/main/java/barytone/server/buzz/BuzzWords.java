@@ -9,6 +9,7 @@ import barytone.core.buzz.Reason;
 import barytone.core.buzz.Span;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.TestResult;
+import barytone.core.clearance.Bends;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.playoff.Pluck;
@@ -169,9 +170,21 @@ public final class BuzzWords {
 
     /** Notes as they are spoken: open 4 D; 7 and 8 on all strings. */
     public String notes(List<PlayedNote> notes) {
+        return at(notes.stream().map(n -> new At(n.string(), n.fret())).toList());
+    }
+
+    /**
+     * A place on the board.
+     *
+     * @param fret 0 is the open string
+     */
+    public record At(int string, int fret) {}
+
+    /** Places as they are spoken: all strings at 8. */
+    public String at(List<At> notes) {
         Map<Integer, Set<Integer>> byString = new TreeMap<>(Comparator.reverseOrder());
         Map<Integer, Set<Integer>> byFret = new TreeMap<>();
-        for (PlayedNote note : notes) {
+        for (At note : notes) {
             byString.computeIfAbsent(note.string(), s -> new TreeSet<>()).add(note.fret());
             byFret.computeIfAbsent(note.fret(), f -> new TreeSet<>(Comparator.reverseOrder()))
                     .add(note.string());
@@ -201,6 +214,18 @@ public final class BuzzWords {
         return on.size() == strings
                 ? "all strings"
                 : on.stream().map(name::apply).collect(Collectors.joining(", "));
+    }
+
+    /** Where bends choke, string by string. */
+    public List<String> bends(List<Bends.Choke> chokes) {
+        Map<Integer, List<String>> byString = new TreeMap<>();
+        for (Bends.Choke c : chokes)
+            byString.computeIfAbsent(c.string(), s -> new ArrayList<>())
+                    .add((c.semitones() == 1 ? "one semitone" : "two semitones") + " from " + c.fret() + ", on "
+                            + c.on());
+        return byString.entrySet().stream()
+                .map(e -> name.apply(e.getKey()) + ": " + String.join("; ", e.getValue()))
+                .toList();
     }
 
     /** How notes sound, those together that sound alike: all strings at 8 buzz; open 4 D is dead, amplified. */

@@ -10,9 +10,7 @@ import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
-import barytone.core.neck.GapMethod;
 import barytone.core.playoff.NoteMark;
-import barytone.core.reading.Tool;
 import barytone.core.station.frets.FretEvent;
 import barytone.server.instruments.Facts;
 import barytone.server.job.Intake;
@@ -55,20 +53,23 @@ final class SaltholmBuzzes {
         return new Story.Taken(facts, player, Touch.MEDIUM, complaint, HUNT);
     }
 
+    private static Facts sixSaddle(String name) {
+        return DemoJobs.facts(InstrumentKind.ELECTRIC, "Six-saddle electric “" + name + "”", BridgeKind.INDIVIDUAL);
+    }
+
     /** A high fret: 9 stands up under all strings. */
     private void avocet() {
         story(
                         new Story.Taken(
-                                DemoJobs.facts(
-                                        InstrumentKind.ELECTRIC, "Six-saddle electric “Avocet”", BridgeKind.INDIVIDUAL),
+                                sixSaddle("Avocet"),
                                 "Island school, loan no. 11",
                                 Touch.MEDIUM,
                                 "Dead notes in the solos, whatever the action.",
                                 HUNT),
                         47)
                 .relief(0.23, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
+                .goodNut()
+                .caliper(1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
                 .marked(NoteMark.BUZZ, 1, 6, 8, 8)
                 .marked(NoteMark.BUZZ, 2, 4, 7, 7)
                 .marked(NoteMark.CLEAN, 1, 6, 9, 12)
@@ -97,8 +98,8 @@ final class SaltholmBuzzes {
                         null,
                         ""))
                 .relief(0.23, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+                .goodNut()
+                .caliper(1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
     /** Two at once: a shallow break angle at the first string, and a plate that rattles. */
@@ -113,7 +114,7 @@ final class SaltholmBuzzes {
                         38)
                 .relief(0.30, 0.26)
                 .nut(0.19, 0.18, 0.17, 0.16)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 2.5, 2.3, 2.1, 1.9)
+                .caliper(2.5, 2.3, 2.1, 1.9)
                 .marked(NoteMark.BUZZ, 1, 1, 0, 7)
                 .marked(NoteMark.CLEAN, 2, 4, 0, 7)
                 .add(new FretEvent.ZonesHeard(Set.of(Zone.BODY)));
@@ -123,8 +124,7 @@ final class SaltholmBuzzes {
     private void petrel() {
         story(
                         taken(
-                                DemoJobs.facts(
-                                        InstrumentKind.ELECTRIC, "Six-saddle electric “Petrel”", BridgeKind.INDIVIDUAL),
+                                sixSaddle("Petrel"),
                                 "Island school, loan no. 17",
                                 "The open G buzzes. With a capo it is fine."),
                         19)
@@ -137,21 +137,20 @@ final class SaltholmBuzzes {
                         null,
                         ""))
                 .relief(0.22, 0.20)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+                .caliper(1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
     }
 
     /** The end of the board kicks up over the body. */
     private void stint() {
         story(
                         taken(
-                                DemoJobs.facts(
-                                        InstrumentKind.ELECTRIC, "Six-saddle electric “Stint”", BridgeKind.INDIVIDUAL),
+                                sixSaddle("Stint"),
                                 "Quayside Quartet, loan no. 3",
                                 "Nothing rings past the joint, bends least of all."),
                         55)
                 .relief(0.22, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.9, 1.8, 1.7, 1.6, 1.5, 1.4)
+                .goodNut()
+                .caliper(1.9, 1.8, 1.7, 1.6, 1.5, 1.4)
                 .marked(NoteMark.CLEAN, 1, 6, 3, 10)
                 .marked(NoteMark.DEAD, 1, 4, 16, 19)
                 .marked(NoteMark.BUZZ, 5, 6, 16, 18);
@@ -189,14 +188,13 @@ final class SaltholmBuzzes {
     private void scoter() {
         story(
                         taken(
-                                DemoJobs.facts(
-                                        InstrumentKind.ELECTRIC, "Six-saddle electric “Scoter”", BridgeKind.INDIVIDUAL),
+                                sixSaddle("Scoter"),
                                 "Saltholm Ferry Band, saloon loan no. 4",
                                 "Something rattles on A, wherever it is played."),
                         31)
                 .relief(0.22, 0.20)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
+                .goodNut()
+                .caliper(1.8, 1.7, 1.6, 1.5, 1.4, 1.3)
                 .marked(NoteMark.CLEAN, 3, 6, 1, 4)
                 .marked(NoteMark.BUZZ, 6, 6, 5, 5)
                 .marked(NoteMark.BUZZ, 5, 5, 0, 0)
@@ -229,8 +227,8 @@ final class SaltholmBuzzes {
                         ""))
                 .add(new JobEvent.AirRead(JobEvent.AirRead.Place.CASE, 27, null))
                 .relief(0.16, 0.14)
-                .nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125)
-                .each(new GapMethod.Action(12), Tool.CALIPER, 1.75, 1.7, 1.6, 1.5, 1.4, 1.3)
+                .goodNut()
+                .caliper(1.75, 1.7, 1.6, 1.5, 1.4, 1.3)
                 .marked(NoteMark.BUZZ, 1, 6, 1, 12)
                 .add(new FretEvent.HintsNoted(Set.of(Hint.SHARP_FRET_ENDS)));
     }

@@ -123,6 +123,16 @@ final class Story {
         return each(new GapMethod.Action(12), Tool.CARD, mm);
     }
 
+    /** The same by caliper. */
+    Story caliper(double... mm) {
+        return each(new GapMethod.Action(12), Tool.CALIPER, mm);
+    }
+
+    /** The nut of a six-string as it should be, held behind 3. */
+    Story goodNut() {
+        return nut(0.15, 0.145, 0.14, 0.135, 0.13, 0.125);
+    }
+
     Story each(GapMethod method, Tool tool, double... mm) {
         for (int i = 0; i < mm.length; i++)
             add(new JobEvent.ReadingTaken(

@@ -20,19 +20,16 @@ public final class HeightBands {
     /**
      * Bands as wide as those in use around what stands there now.
      *
-     * @param least no band begins below, mm
+     * @param bounds of what may be wanted
      */
-    public static List<Band> asMeasured(JobState state, Station station, double least) {
+    public static List<Band> asMeasured(JobState state, Station station, ReadingBounds bounds) {
         List<Band> bands = new ArrayList<>();
         for (int s = 1; s <= state.spec().strings(); s++) {
             HeightVerdict judged = HeightVerdict.of(state, station, s);
             if (!judged.known())
                 throw Allowed.broken(
                         "target", "string " + s + " not read", "every string read, for what stands there to be wanted");
-            double now = judged.value().mean();
-            double half = judged.band().width() / 2;
-            double low = Math.max(least, now - half);
-            bands.add(new Band(low, Math.max(now + half, low + 0.02)));
+            bands.add(judged.band().around(judged.value().mean(), bounds.least()));
         }
         return bands;
     }

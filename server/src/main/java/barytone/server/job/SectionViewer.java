@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.clearance.Crowns;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.height.HeightVerdict;
@@ -94,16 +93,10 @@ final class SectionViewer {
     /**
      * A setup that is tried, drawn as it would be, with how it stands now behind it.
      *
-     * @param crowns that stand off
      * @param dimensions of what is tried
      */
     static JobView.SectionView tried(
-            InstrumentSpec spec,
-            int string,
-            StringState tried,
-            StringState now,
-            Crowns crowns,
-            List<JobView.Dimension> dimensions) {
+            InstrumentSpec spec, int string, StringState tried, StringState now, List<JobView.Dimension> dimensions) {
         StringLine line = spec.line();
         Chord chord = new Chord(line, spec.bodyJointFret(), tried.curvature());
         Chord before = new Chord(line, spec.bodyJointFret(), now.curvature());
@@ -114,8 +107,8 @@ final class SectionViewer {
                 line.saddle(),
                 spec.bodyJointFret(),
                 IntStream.rangeClosed(1, spec.frets())
-                        .mapToObj(n -> new JobView.FretPoint(
-                                n, drawn(line.scale().crown(n)), drawn(chord.above(n) + crowns.height(n))))
+                        .mapToObj(
+                                n -> new JobView.FretPoint(n, drawn(line.scale().crown(n)), drawn(chord.above(n))))
                         .toList(),
                 drawn(line.nutHeight(tried) - chord.at(0)),
                 drawn(tried.saddleHeight() - chord.at(line.saddle())),

@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.clearance.Crowns;
 import barytone.core.estimate.Band;
 import barytone.core.height.HeightVerdict;
 import barytone.core.instrument.InstrumentSpec;
@@ -32,16 +31,12 @@ public final class TriedSection {
         this.words = new Words(state, units);
     }
 
-    /**
-     * The neck under a string.
-     *
-     * @param crowns that stand off, drawn so
-     */
-    public JobView.SectionView of(int string, StringState tried, Crowns crowns) {
+    /** The neck under a string. */
+    public JobView.SectionView of(int string, StringState tried) {
         List<JobView.Dimension> dimensions = new ArrayList<>();
         for (Station station : Station.HEIGHTS)
             if (state.strings(station).contains(string)) dimensions.add(dimension(station, string, tried));
-        return SectionViewer.tried(spec, string, tried, state.estimate().likely(string), crowns, dimensions);
+        return SectionViewer.tried(spec, string, tried, state.estimate().likely(string), dimensions);
     }
 
     private JobView.Dimension dimension(Station station, int string, StringState tried) {

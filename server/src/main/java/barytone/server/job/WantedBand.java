@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.estimate.Band;
+import barytone.core.neck.GapMethod;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
@@ -9,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Bands that may be wanted, from what was typed. */
 public final class WantedBand {
+    private static final ReadingBounds RELIEF = ReadingBounds.wanted(new GapMethod.Relief(1, 14, 8));
+
     private WantedBand() {}
 
     public static Band of(@Nullable String low, @Nullable String high, LengthUnit unit) {
@@ -16,7 +19,7 @@ public final class WantedBand {
             throw Allowed.broken("target", "nothing", "a school, or both ends of the bass and treble bands");
         double from = Length.parse(low, unit).mm();
         double to = Length.parse(high, unit).mm();
-        return of(from, to, new ReadingBounds(-0.2, 2, 0, 1), unit);
+        return of(from, to, RELIEF, unit);
     }
 
     /** A band that may be wanted. */

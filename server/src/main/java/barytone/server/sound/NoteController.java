@@ -3,7 +3,6 @@ package barytone.server.sound;
 import barytone.core.pitch.NoteEar;
 import barytone.core.quantity.Allowed;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,7 +23,7 @@ class NoteController {
      * @param confidence of the verdict, 0 to 1
      * @param ring time to fall by 20 dB, s; 0 where it is not known
      */
-    record NoteTold(@Nullable Double frequency, String verdict, double confidence, double ring) {}
+    record NoteTold(@Nullable Double frequency, NoteEar.Verdict verdict, double confidence, double ring) {}
 
     /**
      * How a recorded note sounds. Nothing is stored. A sound in which no note can be told is unsure, not an error.
@@ -38,7 +37,6 @@ class NoteController {
         if (near != null) Allowed.number("near", near, 20, 2000, "Hz");
         NoteEar.Note note =
                 NoteEar.hear(Wav.read(sound == null ? new byte[0] : sound), near == null ? 0 : near, List.of());
-        return new NoteTold(
-                note.frequency(), note.verdict().name().toLowerCase(Locale.ROOT), note.confidence(), note.ring());
+        return new NoteTold(note.frequency(), note.verdict(), note.confidence(), note.ring());
     }
 }

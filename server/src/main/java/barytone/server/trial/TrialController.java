@@ -99,8 +99,8 @@ class TrialController {
                 id,
                 unit,
                 asked,
-                job -> trial(job.state(), Clearances.sense(job.state()), asked.tried())
-                        .wanted(job.state()));
+                job -> trial(job.state(), BoardSense.NONE, asked.tried())
+                        .wanted(job.state(), Units.ofCode(unit).action()));
     }
 
     private static int capo(JobState state, TriedSetup tried) {

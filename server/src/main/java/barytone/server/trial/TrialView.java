@@ -13,6 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param section under one string; as it stands now lies behind it
  * @param columns what the gaps are called and how they are read: nut, action
  * @param strings lowest first
+ * @param crowns that stand off, to be drawn so
+ * @param opens how far gaps open when the string of the section is lifted
+ * @param bends where they choke, in words
  * @param clean whether every note rings free
  * @param headline what happens to the tightest note
  * @param detail by what it is reckoned
@@ -25,6 +28,9 @@ record TrialView(
         JobView.SectionView section,
         List<String> columns,
         List<TriedString> strings,
+        List<TriedCrown> crowns,
+        OpensBy opens,
+        String bends,
         boolean clean,
         String headline,
         String detail,
@@ -39,6 +45,12 @@ record TrialView(
      */
     record TriedGaps(double reliefBass, double reliefTreble, List<Double> nut, List<Double> action) {}
 
+    /** A crown that stands off, mm. */
+    record TriedCrown(int fret, boolean high, double height) {}
+
+    /** mm of the gap for each mm that the string is lifted: in its slot, and at its saddle. */
+    record OpensBy(double nut, double action) {}
+
     /** What is played on it. */
     record TriedWith(String strings, String tuning, double boardRadius, Touch touch) {}
 
@@ -46,7 +58,7 @@ record TrialView(
      * A string of it.
      *
      * @param now the gaps as they are estimated, to compare with
-     * @param fits by note from the open one on, those below a capo left out
+     * @param fits by note from the open one on, those below a capo left out; near is less room than its spread
      * @param room of its tightest note, in words
      * @param touches whether that touches
      * @param cents how sharp the fretted notes are forecast, the least and the most, in words

@@ -2,21 +2,17 @@ package barytone.server.trial;
 
 import barytone.core.arrival.Complaint;
 import barytone.core.arrival.Style;
+import barytone.core.clearance.Bends;
 import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
-import barytone.core.clearance.Crowns;
+import barytone.core.clearance.RoomSpread;
 import barytone.core.clearance.SetupGaps;
 import barytone.core.clearance.TargetFinder;
 import barytone.core.clearance.WhatIf;
-import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
-import barytone.core.neck.GapMethod;
 import barytone.core.neck.StringState;
-import barytone.core.playoff.NoteMark;
-import barytone.core.playoff.PlayedNote;
-import barytone.core.playoff.Pluck;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.trial.Trial;
@@ -38,9 +34,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What is said of a setup that is tried. */
 final class TrialWords {
-    /** Less room than this is little, mm. */
-    private static final double NEAR = 0.05;
-
     /** A note that misses by less just rings, mm: no number shows it. */
     private static final double JUST = 0.005;
 
@@ -55,6 +48,7 @@ final class TrialWords {
     private final InstrumentSpec spec;
     private final BuzzWords words;
     private final LengthUnit unit;
+    private final double[] spread;
 
     TrialWords(JobState state, Units units, Trial trial) {
         this.state = state;
@@ -63,6 +57,7 @@ final class TrialWords {
         this.spec = trial.spec();
         this.words = BuzzWords.of(spec);
         this.unit = units.action();
+        this.spread = RoomSpread.of(state.spec(), state.estimate());
     }
 
     TrialView view(int string, int capo, BoardSense sense) {
@@ -72,11 +67,17 @@ final class TrialWords {
         boolean clean = !touches(tightest.note());
         return new TrialView(
                 gaps(trial.gaps()),
-                section.of(string, trial.states().get(string - 1), trial.crowns()),
+                section.of(string, trial.states().get(string - 1)),
                 List.of(section.column(Station.NUT), section.column(Station.ACTION)),
                 told.strings().reversed().stream()
                         .map(s -> string(section, s, capo))
                         .toList(),
+                trial.crowns().heights().entrySet().stream()
+                        .map(e -> new TrialView.TriedCrown(e.getKey(), e.getValue() > 0, e.getValue()))
+                        .toList(),
+                new TrialView.OpensBy(
+                        trial.opens(string).nut(), trial.opens(string).action()),
+                bends(),
                 clean,
                 clean
                         ? "All rings free; least room: " + where(tightest) + ", " + room(tightest.note())
@@ -86,11 +87,18 @@ final class TrialWords {
                         ? String.format(Locale.ROOT, "played with %.1f times a usual force, as heard", sense.hand())
                         : null,
                 Stream.of(Station.RELIEF, Station.NUT, Station.ACTION)
-                        .filter(s -> state.looks().getOrDefault(s, Map.of()).isEmpty())
+                        .filter(s -> !state.read(s))
                         .map(Station::label)
                         .toList(),
                 new TrialView.TriedWith(
                         spec.fittings().strings().text(), spec.tuningText(), spec.boardRadius(), trial.touch()));
+    }
+
+    private String bends() {
+        List<String> chokes = words.bends(Bends.of(spec, trial.states(), trial.a4()));
+        return chokes.isEmpty()
+                ? "Bends of up to two semitones ring from 5 up."
+                : "Bends choke: " + String.join(". ", chokes) + ".";
     }
 
     private String where(WhatIf.Tightest tightest) {
@@ -126,7 +134,7 @@ final class TrialWords {
                 text(section.gap(Station.ACTION, s, tried)),
                 text(section.gap(Station.ACTION, s, now)),
                 stands(section.stands(Station.ACTION, s, tried)),
-                notes.stream().map(TrialWords::fits).toList(),
+                notes.stream().map(n -> fits(n, spread[s - 1])).toList(),
                 (least.fret() == 0 ? "open" : "at " + least.fret()) + ": " + room(least),
                 touches(least),
                 String.format(Locale.ROOT, "%+.0f to %+.0f", Collections.min(cents), Collections.max(cents))
@@ -145,10 +153,8 @@ final class TrialWords {
         return note.margin() < -JUST;
     }
 
-    private static TrialView.Fits fits(ClearanceMap.Note note) {
-        return touches(note)
-                ? TrialView.Fits.TOUCHES
-                : note.margin() < NEAR ? TrialView.Fits.NEAR : TrialView.Fits.FREE;
+    private static TrialView.Fits fits(ClearanceMap.Note note, double sd) {
+        return touches(note) ? TrialView.Fits.TOUCHES : note.margin() < sd ? TrialView.Fits.NEAR : TrialView.Fits.FREE;
     }
 
     private String room(ClearanceMap.Note note) {
@@ -167,40 +173,22 @@ final class TrialWords {
      * @param safety in spreads of what is not known of the heights
      */
     TrialView.LowestView lowest(double safety, Prices prices) {
-        double room = safety * spread();
-        TargetFinder found = trial.lowest(state, room);
-        Trial level =
-                new Trial(spec, trial.gaps(), trial.states(), Crowns.EVEN, trial.touch(), trial.hand(), trial.a4());
-        TargetFinder levelled = level.lowest(state, room);
-        Map<Integer, List<PlayedNote>> byCrown = new TreeMap<>();
+        TargetFinder found = trial.lowest(state, safety);
+        TargetFinder levelled = trial.levelled().lowest(state, safety);
+        Map<Integer, List<BuzzWords.At>> byCrown = new TreeMap<>();
         found.limits().stream()
                 .filter(limit -> limit.string() > 0)
                 .distinct()
                 .forEach(limit -> byCrown.computeIfAbsent(limit.on(), on -> new ArrayList<>())
-                        .add(new PlayedNote(limit.string(), limit.fret(), NoteMark.BUZZ, Pluck.NORMAL, false)));
+                        .add(new BuzzWords.At(limit.string(), limit.fret())));
         List<String> stops = byCrown.entrySet().stream()
-                .map(e -> Words.within(words.notes(e.getValue())) + " would touch " + e.getKey())
+                .map(e -> Words.within(words.at(e.getValue())) + " would touch " + e.getKey())
                 .toList();
         return new TrialView.LowestView(
                 gaps(trial.gapsOf(found)),
                 setup(found),
                 stops,
                 "With the frets levelled: " + setup(levelled) + bought(found, levelled, prices));
-    }
-
-    /** The spread of the action under the string that is known worst, mm. */
-    private double spread() {
-        return spec.everyString().stream()
-                .mapToDouble(s -> Math.hypot(
-                        state.estimate()
-                                        .now(s, new GapMethod.Action(spec.actionFret()))
-                                        .sd()
-                                / 2,
-                        state.estimate()
-                                .now(s, SetupModel.standardRelief(spec.bodyJointFret()))
-                                .sd()))
-                .max()
-                .orElse(0);
     }
 
     private String setup(TargetFinder found) {

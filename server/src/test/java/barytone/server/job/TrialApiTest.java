@@ -139,4 +139,41 @@ class TrialApiTest extends JobsOverHttp {
         assertThat(undone.at("/action/rows/0/band")).isEqualTo(before.at("/action/rows/0/band"));
         assertThat(undone.at("/relief/rows/0/band")).isEqualTo(before.at("/relief/rows/0/band"));
     }
+
+    @Test
+    void aFlatterBoardLetsBendsRing() {
+        long job = read("Radius");
+        JsonNode low = ok(tries(job, ""));
+        JsonNode round = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":184"));
+        JsonNode flat = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":0"));
+        assertThat(round.get("bends").asString()).startsWith("Bends choke: 1 e: ");
+        assertThat(flat.get("bends").asString()).startsWith("Bends of up to two semitones ring");
+    }
+
+    @Test
+    void aStringOnItsFretsIsNothingToWant() {
+        long job = read("On the frets");
+        JsonNode before = job(job);
+        ObjectNode gaps = (ObjectNode) ok(tries(job, "")).get("gaps").deepCopy();
+        var nut = gaps.putArray("nut");
+        for (int s = 1; s <= 6; s++) nut.add(s == 3 ? 0.0 : 0.14);
+        Answer refused = post(
+                job, "what-if/target", ",\"tried\":{\"string\":6,\"capo\":0,\"levelled\":false,\"gaps\":" + gaps + "}");
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.text()).contains("0.01");
+        assertThat(job(job).get("seq")).isEqualTo(before.get("seq"));
+    }
+
+    @Test
+    void aHandOnTheDrawingIsFollowed() {
+        long job = read("Follows");
+        JsonNode now = ok(tries(job, ""));
+        ObjectNode gaps = (ObjectNode) now.get("gaps").deepCopy();
+        var action = gaps.putArray("action");
+        now.at("/gaps/action")
+                .forEach(a -> action.add(a.asDouble() + now.at("/opens/action").asDouble()));
+        JsonNode lifted = ok(tries(job, ",\"gaps\":" + gaps));
+        assertThat(lifted.at("/section/saddleY").asDouble())
+                .isCloseTo(now.at("/section/saddleY").asDouble() + 1, within(0.02));
+    }
 }

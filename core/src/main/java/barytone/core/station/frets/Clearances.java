@@ -2,20 +2,20 @@ package barytone.core.station.frets;
 
 import barytone.core.buzz.Board;
 import barytone.core.buzz.BuzzTest;
+import barytone.core.buzz.Outcome;
 import barytone.core.buzz.TestResult;
 import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.clearance.Crowns;
+import barytone.core.clearance.RoomSpread;
 import barytone.core.clearance.WhatIf;
-import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
-import barytone.core.neck.GapMethod;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The room that the readings of a job leave its notes, worked out once for each. */
@@ -29,28 +29,31 @@ public final class Clearances implements Board.Forecast {
     }
 
     /**
-     * Of a job over crowns as they should be, for a usual hand: what the hunt asks, which weighs high crowns and heavy hands itself. Null while relief or action were not read, for nothing is forecast from what is usual.
+     * Of a job over crowns as they should be, for a usual hand: what the hunt asks, which weighs high crowns and heavy hands itself. Null while relief or action were not
+     * read, for nothing is forecast from what is usual.
      */
     public static @Nullable Clearances of(JobState job) {
-        if (unread(job, Station.RELIEF) || unread(job, Station.ACTION)) return null;
-        return over(job, BoardSense.NONE);
+        return asHeard(job, BoardSense.NONE);
     }
 
     /** What the notes that were heard, and the tests that were made, tell of the crowns and of the hand. */
     public static BoardSense sense(JobState job) {
         FretState frets = FretState.of(job);
         InstrumentSpec spec = job.spec();
-        boolean read = !unread(job, Station.RELIEF) && !unread(job, Station.ACTION);
-        double[] sd = spread(job);
         return BoardSense.of(
                 spec,
                 spec.everyString().stream().map(s -> job.estimate().likely(s)).toList(),
-                Arrays.copyOfRange(sd, 1, sd.length),
-                read ? frets.notes() : List.of(),
+                RoomSpread.of(spec, job.estimate()),
+                heightsRead(job) ? frets.notes() : List.of(),
                 frets.tests().stream()
                         .filter(t -> t.fret() != null && rocker(t))
                         .map(t -> new BoardSense.Rocked(t.fret() == null ? 0 : t.fret(), t.sign()))
                         .toList(),
+                frets.tests().stream()
+                        .filter(t -> t.outcome() == Outcome.DIVOT)
+                        .map(TestResult::fret)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet()),
                 frets.tests().stream()
                         .map(Clearances::shape)
                         .reduce(
@@ -75,10 +78,7 @@ public final class Clearances implements Board.Forecast {
 
     /** Of a job over the crowns, and for the hand, that were heard; null while relief or action were not read. */
     public static @Nullable Clearances asHeard(JobState job, BoardSense sense) {
-        return unread(job, Station.RELIEF) || unread(job, Station.ACTION) ? null : over(job, sense);
-    }
-
-    private static Clearances over(JobState job, BoardSense sense) {
+        if (!heightsRead(job)) return null;
         InstrumentSpec spec = job.spec();
         Crowns crowns = sense.asCrowns();
         double hand = sense.handTold() ? sense.hand() : 1;
@@ -86,27 +86,11 @@ public final class Clearances implements Board.Forecast {
                 spec.everyString().stream()
                         .map(s -> WhatIf.notes(spec, s, job.estimate().likely(s), crowns, Touch.MEDIUM, hand, job.a4()))
                         .toList(),
-                spread(job));
+                RoomSpread.of(spec, job.estimate()));
     }
 
-    /** What is not known of the room of each string's notes, mm; from place 1 on. */
-    private static double[] spread(JobState job) {
-        InstrumentSpec spec = job.spec();
-        double[] sd = new double[spec.strings() + 1];
-        for (int s = 1; s <= spec.strings(); s++) {
-            double action = job.estimate()
-                    .now(s, new GapMethod.Action(spec.actionFret()))
-                    .sd();
-            double relief = job.estimate()
-                    .now(s, SetupModel.standardRelief(spec.bodyJointFret()))
-                    .sd();
-            sd[s] = Math.hypot(action / 2, relief);
-        }
-        return sd;
-    }
-
-    private static boolean unread(JobState job, Station station) {
-        return job.looks().getOrDefault(station, Map.of()).isEmpty();
+    private static boolean heightsRead(JobState job) {
+        return job.read(Station.RELIEF) && job.read(Station.ACTION);
     }
 
     /** The notes of a string, from the open one on. */
@@ -121,6 +105,6 @@ public final class Clearances implements Board.Forecast {
 
     @Override
     public double sd(int string, int fret) {
-        return sd[string];
+        return sd[string - 1];
     }
 }

@@ -237,12 +237,13 @@ class ActionCommands {
                                         state.spec(),
                                         job.job().touch(),
                                         asked.style() == null ? ActionSchool.Style.ANY : asked.style()));
+            ReadingBounds wanted = ReadingBounds.wanted(state.method(Station.ACTION));
             List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
-                    ? HeightBands.asMeasured(state, Station.ACTION, 0.2)
+                    ? HeightBands.asMeasured(state, Station.ACTION, wanted)
                     : HeightBands.typed(
                             asked.bands(),
                             state.spec().strings(),
-                            new ReadingBounds(0.2, 10, 0.5, 6),
+                            wanted,
                             Units.ofCode(unit).action());
             return new ActionEvent.ActionTargetSet(new ActionTarget(null, state.method(Station.ACTION), bands));
         });

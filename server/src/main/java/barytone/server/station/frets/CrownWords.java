@@ -5,15 +5,12 @@ import barytone.core.clearance.BoardSense;
 import barytone.core.job.JobState;
 import barytone.core.quantity.LengthUnit;
 import barytone.server.buzz.BuzzWords;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** What is told of the crowns, of the hand that plays, and of bends. */
 final class CrownWords {
-    private static final int TWO = 2;
-
     private final JobState state;
     private final BuzzWords words;
     private final LengthUnit unit;
@@ -55,21 +52,11 @@ final class CrownWords {
 
     /** Where bends choke, string by string. */
     List<String> bends() {
-        List<Bends.Choke> chokes = Bends.of(
+        return words.bends(Bends.of(
                 state.spec(),
                 state.spec().everyString().stream()
                         .map(s -> state.estimate().likely(s))
                         .toList(),
-                state.a4());
-        List<String> lines = new ArrayList<>();
-        for (int string : state.spec().everyString()) {
-            List<String> said = chokes.stream()
-                    .filter(c -> c.string() == string)
-                    .map(c -> (c.semitones() == TWO ? "two semitones" : "one semitone") + " from " + c.fret() + ", on "
-                            + c.on())
-                    .toList();
-            if (!said.isEmpty()) lines.add(words.string(string) + ": " + String.join("; ", said));
-        }
-        return lines;
+                state.a4()));
     }
 }

@@ -2,7 +2,6 @@ package barytone.server.station.frets;
 
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
-import barytone.core.pitch.Heard;
 import barytone.core.pitch.NoteEar;
 import barytone.core.playoff.NoteMark;
 import barytone.core.playoff.PlayedNote;
@@ -132,8 +131,8 @@ class FretHearing {
         String name = BuzzWords.of(state.spec()).note(string, heard.fret());
         return new NoteByEar(
                 heard.call(),
-                headline(heard, name),
-                detail(heard),
+                FretEarWords.headline(heard, name),
+                FretEarWords.detail(heard),
                 string,
                 heard.fret(),
                 heard.call() == FretEar.Call.TAKE ? heard.mark() : null,
@@ -143,31 +142,6 @@ class FretHearing {
                 job != null,
                 heard.call() != FretEar.Call.WAITING,
                 job);
-    }
-
-    private static String headline(FretEar heard, String name) {
-        return switch (heard.call()) {
-            case WAITING, NOTHING -> "Play " + name;
-            case LISTENING -> "Let it ring";
-            case ANOTHER -> "That was not " + name;
-            case UNSURE -> "Unsure of " + name;
-            case TAKE -> name + " " + heard.mark().label();
-        };
-    }
-
-    private static String detail(FretEar heard) {
-        return switch (heard.call()) {
-            case WAITING -> "Each note is marked by itself, and the board goes on. A key overrules it.";
-            case LISTENING -> "It is judged most of a second after the pluck.";
-            case NOTHING ->
-                heard.note().why() == null
-                        ? Heard.Reason.UNSTEADY.text()
-                        : heard.note().why().text();
-            case ANOTHER -> "This string has no such note in tune. Play it again, or go to the string that is played.";
-            case UNSURE ->
-                "Play it again, or mark it by a key. Once three notes of the string ring, the others are compared with them.";
-            case TAKE -> "A key marks it otherwise, if your ear says so.";
-        };
     }
 
     /**

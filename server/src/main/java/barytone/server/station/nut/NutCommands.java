@@ -148,13 +148,13 @@ class NutCommands {
             if (asked.school() != null)
                 return new NutEvent.NutTargetSet(
                         NutSchool.ofCode(desk.schools().nut(), asked.school()).target(state.spec()));
+            ReadingBounds wanted = ReadingBounds.wanted(state.method(Station.NUT));
             List<Band> bands = Boolean.TRUE.equals(asked.asMeasured())
-                    // a nut that touches the frets is nobody's wish
-                    ? HeightBands.asMeasured(state, Station.NUT, 0.01)
+                    ? HeightBands.asMeasured(state, Station.NUT, wanted)
                     : HeightBands.typed(
                             asked.bands(),
                             state.spec().strings(),
-                            new ReadingBounds(0.01, 2, 0, 1),
+                            wanted,
                             Units.ofCode(unit).nut());
             return new NutEvent.NutTargetSet(new NutTarget(null, state.method(Station.NUT), bands));
         });
