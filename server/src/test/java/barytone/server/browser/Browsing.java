@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -28,7 +29,7 @@ final class Browsing implements AutoCloseable {
     /** The browser of every walk of this thread; started once, for that takes seconds. Those that hear a sound are their own. */
     private static final ThreadLocal<Browser> USUAL = new ThreadLocal<>();
 
-    private final Browser browser;
+    private Browser browser;
     private final boolean own;
     private final List<String> troubles = new ArrayList<>();
     private final String base;
@@ -95,9 +96,18 @@ final class Browsing implements AutoCloseable {
         return page;
     }
 
-    /** Closes every window, or each would go on asking for news. */
+    /**
+     * Closes every window, or each would go on asking for news. One that is gone already is closed: what it could not
+     * show has failed its walk by then, and a browser that is lost is started anew for the next.
+     */
     void closeWindows() {
-        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+        for (BrowserContext window : List.copyOf(browser.contexts()))
+            try {
+                window.close();
+            } catch (PlaywrightException gone) {
+                if (browser.isConnected() && browser.contexts().contains(window)) throw gone;
+            }
+        if (!own) browser = started();
     }
 
     /** A new window of its own, at a bench monitor's size. */
