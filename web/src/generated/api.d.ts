@@ -4326,6 +4326,8 @@ export interface components {
              */
             safety: number;
             tried: components["schemas"]["TriedSetup"];
+            /** @description not lower than what is wanted of the action */
+            wanted: boolean;
         };
         /** @description How low it could go. */
         LowestView: {
@@ -4333,6 +4335,8 @@ export interface components {
             gaps: components["schemas"]["TriedGaps"];
             /** @description relief and action */
             headline: string;
+            /** @description which strings stand lower than is wanted of the action, or are held up by it; absent where neither */
+            held?: string;
             /** @description the same with the frets levelled, and what that buys */
             levelled: string;
             /** @description what stops it from going lower, in words */

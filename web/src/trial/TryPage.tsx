@@ -42,6 +42,11 @@ const SAFETIES: readonly { code: number; label: string }[] = [
   { code: 2, label: "must not come back" },
 ];
 
+const HOW_FAR: readonly { code: "rings" | "wanted"; label: string }[] = [
+  { code: "rings", label: "while it rings" },
+  { code: "wanted", label: "to what is wanted" },
+];
+
 /** Tries another setup on the lit section of a job, before anything is moved. */
 export function TryPage() {
   return <Numbered>{(id) => <Trying key={id} id={id} />}</Numbered>;
@@ -100,6 +105,7 @@ function Tries({
   const [held, setHeld] = useState(false);
   const [help, setHelp] = useState(false);
   const [safety, setSafety] = useState(1);
+  const [wanted, setWanted] = useState(false);
   const [lowest, setLowest] = useState<{ for: string; told: Lowest } | null>(null);
   const [lowTrouble, setLowTrouble] = useState<string | null>(null);
   const change = (to: Partial<Tried>) => setTried((before) => ({ ...before, ...to }));
@@ -111,7 +117,7 @@ function Tries({
       const told = await answer(
         api.POST("/api/jobs/{id}/what-if/lowest", {
           params: { path: { id: job.id }, query: { unit } },
-          body: { tried, safety },
+          body: { tried, safety, wanted },
         }),
       );
       setLowest({ for: unit, told });
@@ -293,22 +299,31 @@ function Tries({
               onChange={(radius) => change({ boardRadius: Number(radius) })}
             />
           </div>
-          <section aria-label="How low it could go" className="border-t border-line pt-2">
-            <h2 className="wide mb-2 text-[16px] font-semibold">How low it could go</h2>
+          <section
+            aria-label="How low it could go"
+            className="flex flex-col items-start gap-2 border-t border-line pt-2"
+          >
+            <h2 className="wide text-[16px] font-semibold">How low it could go</h2>
             <Pills
               label="Room kept for what is not known of the heights"
               choices={SAFETIES}
               chosen={[safety]}
               onChange={(chosen) => setSafety(chosen.at(-1) ?? safety)}
             />
-            <Button className="mt-2" shortcut="F" onClick={() => void find()}>
+            <Pills
+              label="How far down"
+              choices={HOW_FAR}
+              chosen={[wanted ? "wanted" : "rings"]}
+              onChange={(chosen) => setWanted(chosen.at(-1) === "wanted")}
+            />
+            <Button shortcut="F" onClick={() => void find()}>
               Try the lowest that rings
             </Button>
             {lowTrouble !== null && (
               <Trouble text={lowTrouble} onClose={() => setLowTrouble(null)} />
             )}
             {lowest !== null && lowest.for === unit && (
-              <div role="status" data-testid="lowest" className="mt-2 text-[16px]">
+              <div role="status" data-testid="lowest" className="text-[16px]">
                 <p className="text-[18px] font-semibold">
                   {lowest.told.headline.replace(/^./, (c) => c.toUpperCase())}
                 </p>
@@ -317,6 +332,7 @@ function Tries({
                     <li key={stop}>Lower, {stop}.</li>
                   ))}
                 </ul>
+                {lowest.told.held !== undefined && <p className="mt-1">{lowest.told.held}</p>}
                 <p className="mt-1">{lowest.told.levelled}</p>
               </div>
             )}

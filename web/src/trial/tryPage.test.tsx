@@ -78,14 +78,17 @@ describe("trying another setup", () => {
         gaps,
         headline: "relief 0.12 mm, action 1.50 to 1.20 mm at 12",
         stops: ["all strings at 8 would touch 9"],
+        held: "Could ring lower than is wanted: 6 E.",
         levelled: "With the frets levelled: lower.",
       }),
     });
     await user.click(screen.getByRole("button", { name: "must not come back" }));
+    await user.click(screen.getByRole("button", { name: "to what is wanted" }));
     await user.keyboard("f");
     const lowest = within(await screen.findByTestId("lowest"));
     expect(lowest.getByText("Lower, all strings at 8 would touch 9.")).toBeTruthy();
-    expect(theServer.to("/lowest")[0]?.body).toMatchObject({ safety: 2 });
+    expect(theServer.to("/lowest")[0]?.body).toMatchObject({ safety: 2, wanted: true });
+    expect(lowest.getByText("Could ring lower than is wanted: 6 E.")).toBeTruthy();
     await waitFor(() => expect(asked().at(-1)?.gaps?.reliefBass).toBe(0.12));
     await user.keyboard("t");
     await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/31"));

@@ -23,6 +23,9 @@ import java.util.List;
 public record TargetFinder(double relief, List<Double> actions, List<Limit> limits) {
     private static final double RELIEF_STEP = 0.01;
 
+    /** No note stops it. */
+    private static final Limit HELD_UP = new Limit(0, 0, 0);
+
     /** Within what is searched. */
     public record Bounds(double leastRelief, double mostRelief, double leastAction) {
         /** For any hand and any school. */
@@ -38,11 +41,29 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
     /**
      * What stops a string from going lower.
      *
-     * @param string whose note it is: the string's own, or that of a higher one which it may not stand under; 0 where it is the least action
+     * @param string whose note it is: the string's own, or that of a higher one which it may not stand under; 0 where it is the least that is wanted
      * @param fret fretted here
      * @param on the crown that it would touch
      */
     public record Limit(int string, int fret, int on) {}
+
+    /**
+     * The same board, held up where the lowest that rings is lower than is wanted.
+     *
+     * @param least for each string, string 1 first, mm
+     */
+    public TargetFinder notUnder(List<Double> least) {
+        List<Double> raised = new ArrayList<>();
+        List<Limit> stops = new ArrayList<>();
+        Lowest floor = new Lowest(Double.NEGATIVE_INFINITY, HELD_UP);
+        for (int i = 0; i < actions.size(); i++) {
+            if (actions.get(i) > floor.action()) floor = new Lowest(actions.get(i), limits.get(i));
+            if (least.get(i) > floor.action()) floor = new Lowest(least.get(i), HELD_UP);
+            raised.add(floor.action());
+            stops.add(floor.limit());
+        }
+        return new TargetFinder(relief, List.copyOf(raised), List.copyOf(stops));
+    }
 
     private record Lowest(double action, Limit limit) {}
 
@@ -86,7 +107,7 @@ public record TargetFinder(double relief, List<Double> actions, List<Limit> limi
             double relief = bounds.leastRelief() + i * RELIEF_STEP;
             List<Double> actions = new ArrayList<>();
             List<Limit> limits = new ArrayList<>();
-            Lowest floor = new Lowest(bounds.leastAction(), new Limit(0, 0, 0));
+            Lowest floor = new Lowest(bounds.leastAction(), HELD_UP);
             double sum = 0;
             for (int s = 1; s <= spec.strings(); s++) {
                 Lowest own = lowest(spec, s, slots.get(s - 1), relief, crowns, touch, hand, safety, a4);

@@ -23,6 +23,12 @@ public final class NoteEar {
     /** Below this ring it may be cut short, s. */
     private static final double MAY_BE_SHORT = 0.4;
 
+    /** So it may below so many swings: a low string that is damped by a hand rings longer than a high one that is free. */
+    private static final double FEW_SWINGS = 170;
+
+    /** However low it is, a note that rings so long is not cut short, s. */
+    private static final double LONG = 0.9;
+
     /** Farther off than this it is another note, cents. */
     public static final double ANOTHER = 60;
 
@@ -120,13 +126,20 @@ public final class NoteEar {
         if (pitch.confidence() < (near > 0 ? RECOGNISED : Heard.BELIEVED)) return Note.unheard(Heard.Reason.UNSTEADY);
         if (near > 0 && Math.abs(Cents.above(near, f)) > ANOTHER) return new Note(f, Verdict.UNSURE, 0, null, null);
         if (cutShort) return new Note(f, Verdict.CHOKED, 1 - shape.ring / tooShort / 2, shape, null);
-        boolean mayBe = shape.ring > 0 && shape.ring < MAY_BE_SHORT;
+        boolean mayBe = shape.ring > 0 && shape.ring < mayBeShort(f, others);
         if (mayBe || !bands.tells()) return new Note(f, Verdict.UNSURE, 0, shape, null);
         double buzz = buzz(bands, f, others);
         if (buzz > BUZZES) return new Note(f, Verdict.BUZZ, buzz, shape, null);
         return buzz < CLEAN
                 ? new Note(f, Verdict.CLEAN, 1 - buzz, shape, null)
                 : new Note(f, Verdict.UNSURE, Math.abs(2 * buzz - 1), shape, null);
+    }
+
+    /** What other notes of its string ring for tells it better than what strings usually do. */
+    private static double mayBeShort(double f, List<Shape> others) {
+        return others.size() < ENOUGH
+                ? Math.max(MAY_BE_SHORT, Math.min(LONG, FEW_SWINGS / f))
+                : Math.max(MAY_BE_SHORT, 1.5 * SHARE * usualRing(others));
     }
 
     /** A string that strikes may hide its pitch among its upper partials: then the lower ones are asked. */

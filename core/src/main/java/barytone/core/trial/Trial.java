@@ -51,6 +51,9 @@ public record Trial(
     private static final double LEAST_ACTION = 0.2;
     private static final double MOST_ACTION = 8;
 
+    /** What stands lower by less is not lower, mm: no number shows it. */
+    private static final double JUST = 0.005;
+
     /** The least gap over 1 of a string pressed at 3 that a slot may be tried with, mm. */
     private static final double LEAST_NUT = 0;
 
@@ -178,6 +181,42 @@ public record Trial(
                                 .orElse(0),
                 new TargetFinder.Bounds(least, most, TargetFinder.Bounds.WIDE.leastAction()),
                 a4);
+    }
+
+    /**
+     * How low it could go without leaving what is wanted of the action, as its school says.
+     *
+     * @param safety as above
+     */
+    public TargetFinder lowestWanted(JobState job, double safety) {
+        TargetFinder lowest = lowest(job, safety);
+        return lowest.notUnder(leastWanted(ActionTarget.of(job), lowest));
+    }
+
+    /** Which strings stand lower than is wanted of the action, string 1 first. */
+    public List<Integer> underWanted(JobState job, TargetFinder found) {
+        List<Double> least = leastWanted(ActionTarget.of(job), found);
+        return spec.everyString().stream()
+                .filter(s -> found.actions().get(s - 1) < least.get(s - 1) - JUST)
+                .toList();
+    }
+
+    /** The low ends of the bands, told over the fret at which action is read, at the relief that was found. */
+    private List<Double> leastWanted(ActionTarget wanted, TargetFinder found) {
+        StringLine line = spec.line();
+        double k = line.curvatureFor(SetupModel.standardRelief(spec.bodyJointFret()), found.relief());
+        GapMethod here = new GapMethod.Action(spec.actionFret());
+        return spec.everyString().stream()
+                .map(s -> {
+                    StringState on = new StringState(k, states.get(s - 1).slotHeight(), 0);
+                    StringState lifted = new StringState(k, on.slotHeight(), 1);
+                    double there = line.gap(wanted.method(), on);
+                    // a rounding must not end below the band
+                    double low = wanted.band(s).low() + JUST / 1000;
+                    double saddle = (low - there) / (line.gap(wanted.method(), lifted) - there);
+                    return line.gap(here, new StringState(k, on.slotHeight(), saddle));
+                })
+                .toList();
     }
 
     /** The same setup with all crowns in line. */

@@ -64,8 +64,9 @@ class TrialController {
      * How low it is to go.
      *
      * @param safety room that is left, in spreads of what is not known of the heights: 0 for none, 1 usual, 2 for a setup that must not come back
+     * @param wanted not lower than what is wanted of the action
      */
-    record LowestAsked(TriedSetup tried, double safety) {}
+    record LowestAsked(TriedSetup tried, double safety, boolean wanted) {}
 
     /** A setup that is wanted. */
     record TargetTaken(long after, @RequestKey String key, TriedSetup tried) implements Addition {}
@@ -88,7 +89,7 @@ class TrialController {
         JobState state = desk.open(id).state();
         Allowed.number("safety", asked.safety(), 0, 3, "spreads");
         Trial trial = trial(state, Clearances.sense(state), asked.tried());
-        return new TrialWords(state, Units.ofCode(unit), trial).lowest(asked.safety(), prices.prices());
+        return new TrialWords(state, Units.ofCode(unit), trial).lowest(asked.safety(), asked.wanted(), prices.prices());
     }
 
     /** Takes what is tried as what is wanted of relief, nut and action. */

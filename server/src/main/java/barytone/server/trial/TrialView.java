@@ -90,7 +90,13 @@ record TrialView(
      * @param gaps to try
      * @param headline relief and action
      * @param stops what stops it from going lower, in words
+     * @param held which strings stand lower than is wanted of the action, or are held up by it; absent where neither
      * @param levelled the same with the frets levelled, and what that buys
      */
-    record LowestView(TriedGaps gaps, String headline, List<String> stops, String levelled) {}
+    record LowestView(
+            TriedGaps gaps,
+            String headline,
+            List<String> stops,
+            @Nullable String held,
+            String levelled) {}
 }

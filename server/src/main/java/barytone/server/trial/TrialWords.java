@@ -29,6 +29,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -171,9 +172,10 @@ final class TrialWords {
      * How low it could go.
      *
      * @param safety in spreads of what is not known of the heights
+     * @param wanted not lower than what is wanted of the action
      */
-    TrialView.LowestView lowest(double safety, Prices prices) {
-        TargetFinder found = trial.lowest(state, safety);
+    TrialView.LowestView lowest(double safety, boolean wanted, Prices prices) {
+        TargetFinder found = wanted ? trial.lowestWanted(state, safety) : trial.lowest(state, safety);
         TargetFinder levelled = trial.levelled().lowest(state, safety);
         Map<Integer, List<BuzzWords.At>> byCrown = new TreeMap<>();
         found.limits().stream()
@@ -188,7 +190,23 @@ final class TrialWords {
                 gaps(trial.gapsOf(found)),
                 setup(found),
                 stops,
+                held(found),
                 "With the frets levelled: " + setup(levelled) + bought(found, levelled, prices));
+    }
+
+    /** How it stands to what is wanted of the action. */
+    private @Nullable String held(TargetFinder found) {
+        List<Integer> under = trial.underWanted(state, found).reversed();
+        if (!under.isEmpty())
+            return "Lower than is wanted of the action: "
+                    + under.stream().map(words::string).collect(Collectors.joining(", ")) + ".";
+        List<Integer> held = spec.everyString().reversed().stream()
+                .filter(s -> found.limits().get(s - 1).string() == 0)
+                .toList();
+        return held.isEmpty()
+                ? null
+                : "Could ring lower than is wanted: "
+                        + held.stream().map(words::string).collect(Collectors.joining(", ")) + ".";
     }
 
     private String setup(TargetFinder found) {

@@ -111,7 +111,10 @@ class Guard extends OncePerRequestFilter {
     static boolean listens(HttpServletRequest request) {
         String path = request.getRequestURI();
         return request.getMethod().equals("POST")
-                && (path.endsWith("/hear") || path.equals("/api/listen") || path.equals("/api/scratch/pitch"));
+                && (path.endsWith("/hear")
+                        || path.equals("/api/listen")
+                        || path.equals("/api/scratch/pitch")
+                        || path.equals("/api/scratch/note"));
     }
 
     /** Whether a request hands over a photo. */

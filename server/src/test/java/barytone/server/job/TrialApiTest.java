@@ -102,7 +102,7 @@ class TrialApiTest extends JobsOverHttp {
                     ",\"notes\":[%s]"
                             .formatted(note(string, 8, "buzz") + "," + note(string, 9, "clean") + ","
                                     + note(string, 5, "clean") + "," + note(string, 11, "clean"))));
-        String asked = "{\"tried\":{\"string\":6,\"capo\":0,\"levelled\":false},\"safety\":%s}";
+        String asked = "{\"tried\":{\"string\":6,\"capo\":0,\"levelled\":false},\"safety\":%s,\"wanted\":false}";
         JsonNode lowest = ok(app().post("/api/jobs/" + job + "/what-if/lowest", asked.formatted("0")));
         assertThat(lowest.get("stops").toString()).contains("would touch 9");
         assertThat(lowest.get("levelled").asString()).contains("it would buy ");
@@ -116,6 +116,21 @@ class TrialApiTest extends JobsOverHttp {
         assertThat(app().post("/api/jobs/" + job + "/what-if/lowest", asked.formatted("9"))
                         .status())
                 .isEqualTo(400);
+    }
+
+    @Test
+    void theLowestIsHeldUpWhereItsSchoolWantsMore() {
+        long job = read("Held up");
+        String asked =
+                "{\"tried\":{\"string\":6,\"capo\":0,\"levelled\":true,\"touch\":\"light\"},\"safety\":0,\"wanted\":%s}";
+        JsonNode rings = ok(app().post("/api/jobs/" + job + "/what-if/lowest", asked.formatted("false")));
+        assertThat(rings.get("held").asString()).startsWith("Lower than is wanted of the action: 6 E, 5 A");
+        JsonNode wanted = ok(app().post("/api/jobs/" + job + "/what-if/lowest", asked.formatted("true")));
+        assertThat(wanted.get("held").asString()).startsWith("Could ring lower than is wanted: 6 E, 5 A");
+        assertThat(wanted.get("stops")).isEmpty();
+        JsonNode tried = ok(tries(job, ",\"gaps\":" + wanted.get("gaps")));
+        assertThat(tried.at("/strings"))
+                .allMatch(s -> s.get("actionStands").asString().equals("in"));
     }
 
     private static String note(int string, int fret, String mark) {

@@ -72,6 +72,14 @@ class SoundApiTest {
         return out.toByteArray();
     }
 
+    @Test
+    void aNoteMayBeAsLongAsAPitchAndMustBeSound() {
+        byte[] file = Wav.write(PluckedSound.of(196, 1e-4).noise(30).sound(5, 44_100, 2));
+        JsonNode told = app.postSound("/api/scratch/note?near=196", file).json();
+        assertThat(told.get("verdict").asString()).isEqualTo("clean");
+        assertThat(app.post("/api/scratch/note", "{}").status()).isEqualTo(415);
+    }
+
     @ParameterizedTest
     @CsvSource({"16, 1, 44100", "16, 2, 48000", "32, 1, 96000", "32, 2, 8000"})
     void thePitchOfAFileIsTold(int bits, int channels, double rate) throws IOException {
