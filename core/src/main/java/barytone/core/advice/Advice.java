@@ -10,6 +10,7 @@ import barytone.core.job.Station;
 import barytone.core.job.TakenReading;
 import barytone.core.job.Topic;
 import barytone.core.reading.Tool;
+import barytone.core.wait.Wait;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -235,6 +236,34 @@ public interface Advice {
         @Override
         public Topic topic() {
             return Topic.of("done");
+        }
+    }
+
+    /** Nothing is changed until what is waited for has come. */
+    record Waits(Wait what, @Nullable Instant until) implements Advice {
+        @Override
+        public Station station() {
+            return Station.RELIEF;
+        }
+
+        @Override
+        public Topic topic() {
+            return Topic.of("wait", what.begun());
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.of(new JobEvent.WaitEnded(what.begun()));
+        }
+
+        @Override
+        public Optional<Instant> waitsUntil() {
+            return what.byClock() ? Optional.ofNullable(until) : Optional.empty();
+        }
+
+        @Override
+        public boolean canWait() {
+            return false;
         }
     }
 

@@ -16,9 +16,13 @@ import barytone.core.reading.Gap;
 import barytone.core.reading.Means;
 import barytone.core.reading.Position;
 import barytone.core.reading.Tool;
+import barytone.core.wait.AirWanted;
+import barytone.core.wait.WaitReason;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +36,11 @@ public interface JobEvent {
     /** Whether it puts tension or a load on what holds the strings: what waits while damage is not agreed on. */
     default boolean strains(InstrumentSpec spec) {
         return !slackens(spec).isEmpty();
+    }
+
+    /** What cures or settles after it by itself; empty when nothing does. */
+    default Optional<WaitReason> cures() {
+        return Optional.empty();
     }
 
     /** Something was chosen for this job: a target, a habit, an order. */
@@ -218,6 +227,26 @@ public interface JobEvent {
      * @param how why, or how they said so; may be empty
      */
     record HeardAccepted(String by, String how) implements JobEvent {}
+
+    /**
+     * The instrument waits for something.
+     *
+     * @param until when it is over, or thought to be; null where nobody knows
+     * @param air in which it is over before; null for none
+     * @param note in the technician's words; may be empty
+     */
+    record WaitBegun(
+            WaitReason reason,
+            @Nullable Instant until,
+            @Nullable AirWanted air,
+            String note) implements JobEvent {}
+
+    /**
+     * It is over, or not waited for any longer.
+     *
+     * @param begun the place of the entry that began it
+     */
+    record WaitEnded(long begun) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}

@@ -10,6 +10,7 @@ import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
+import barytone.core.wait.Wait;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -123,7 +124,7 @@ public final class JobReplay implements Progress {
             replay.play(logged);
             replay.latest = logged.at();
         }
-        return replay.state(undone);
+        return replay.state(undone, counted);
     }
 
     /** The places of events that were undone and not redone. */
@@ -407,12 +408,15 @@ public final class JobReplay implements Progress {
                                 && r.reading().gap().equals(taken.reading().gap()));
     }
 
-    private JobState state(Set<Long> undone) {
+    private JobState state(Set<Long> undone, List<LoggedEvent> counted) {
         Setups setups = setups();
         Set<Station> absent = EnumSet.noneOf(Station.class);
         rooms.forEach((station, room) -> {
             if (!room.present()) absent.add(station);
         });
+        Map<Class<?>, Object> told = rooms.values().stream()
+                .map(room -> room.state(setups))
+                .collect(Collectors.toUnmodifiableMap(Object::getClass, state -> state));
         return new JobState(
                 spec,
                 estimate,
@@ -428,9 +432,7 @@ public final class JobReplay implements Progress {
                 Map.copyOf(answers),
                 hand.learned(),
                 Map.copyOf(putOff),
-                rooms.values().stream()
-                        .map(room -> room.state(setups))
-                        .collect(Collectors.toUnmodifiableMap(Object::getClass, state -> state)),
+                told,
                 absent,
                 standing.size(),
                 standing.size() <= cure,
@@ -438,7 +440,15 @@ public final class JobReplay implements Progress {
                 arrival,
                 playOff,
                 closed,
+                Waiting.of(spec, counted, settling(told)),
                 Set.copyOf(undone),
                 Set.copyOf(unfit));
+    }
+
+    private static List<Wait> settling(Map<Class<?>, Object> rooms) {
+        return rooms.values().stream()
+                .filter(Waits.class::isInstance)
+                .flatMap(state -> ((Waits) state).waits().stream())
+                .toList();
     }
 }

@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param lastMoved the station of the last move
  * @param arrival how the instrument came
  * @param playOff what was heard when it was played through
+ * @param waiting what it waits for
  * @param undone places of the events that do not count
  * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
  */
@@ -61,6 +62,7 @@ public record JobState(
         Arrival arrival,
         PlayOff playOff,
         boolean closed,
+        Waiting waiting,
         Set<Long> undone,
         Set<Long> unfit) {
 

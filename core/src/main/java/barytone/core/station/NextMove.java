@@ -10,7 +10,10 @@ import barytone.core.job.DamageStops;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.job.Topic;
+import barytone.core.job.Waiting;
 import barytone.core.job.WorkOrder;
+import barytone.core.wait.Wait;
+import barytone.core.wait.WaitReason;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +22,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * Decides the next move of a whole job. In this order: agree on damage; retune; read as found before anything is touched; answer what is in doubt;
+ * Decides the next move of a whole job. In this order: agree on damage; let cure what cures; retune; read as found before anything is touched; wait for what is waited for; answer
+ * what is in doubt;
  * then station by station in the order of the shop's school, the first thing that is out or unknown gets the move; then what was put off;
  * at the end what was moved, or moved along, since it was last read is looked at once more. What the technician chose to leave is left.
  */
@@ -53,6 +57,8 @@ public final class NextMove {
 
     private Advice advise() {
         if (DamageStops.waits(job)) return new Advice.AgreeDamage(job.arrival().stopping());
+        Optional<Advice> curing = waits(WaitReason.Holds.WORK);
+        if (curing.isPresent()) return curing.get();
         if (job.offPitchSince().isPresent()) return new Advice.Retune(job.lastMoved());
         for (Room room : Stations.ALL) {
             Optional<Advice> first = room.beforeReading(job);
@@ -71,11 +77,21 @@ public final class NextMove {
         return new Advice.Finished(List.copyOf(results), declined());
     }
 
+    /** What holds up the work, the longest wait of them. */
+    private Optional<Advice> waits(WaitReason.Holds holds) {
+        List<Wait> holding = job.waiting().holding(now, holds);
+        if (holding.isEmpty()) return Optional.empty();
+        Wait longest = Waiting.longest(holding);
+        return Optional.of(new Advice.Waits(longest, job.waiting().endsAt(longest, now)));
+    }
+
     /** All stations in their order, those left out that were put off more often than this. */
     private Optional<Advice> through(int putOff, List<Advice.Done> results) {
         results.clear();
         Optional<Advice> unread = unread(putOff);
         if (unread.isPresent()) return unread;
+        Optional<Advice> waits = waits(WaitReason.Holds.CHANGING);
+        if (waits.isPresent()) return waits;
         if (!job.doubts().isEmpty()) return Optional.of(new Advice.MeasureAgain(job.doubts()));
         boolean broughtNear = false;
         for (Room room : Stations.ALL) {

@@ -127,6 +127,11 @@ final class DiligentTechnician {
                 work.retune();
                 note(new JobEvent.Retuned(), 90);
             }
+            case Advice.Waits waits -> {
+                Instant until = waits.waitsUntil().orElse(now);
+                work.rest(Duration.between(now, until));
+                now = until;
+            }
             case ReliefAdvice.Settle settle -> {
                 work.rest(Duration.between(now, settle.until()));
                 now = settle.until();

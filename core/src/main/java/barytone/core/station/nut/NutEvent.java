@@ -8,6 +8,7 @@ import barytone.core.job.Adjustment;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.wait.WaitReason;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -86,6 +87,11 @@ public sealed interface NutEvent extends JobEvent {
 
         public NutReworked {
             strings = List.copyOf(strings);
+        }
+
+        @Override
+        public Optional<WaitReason> cures() {
+            return way == Way.FILLED ? Optional.of(WaitReason.FILL) : Optional.empty();
         }
 
         @Override

@@ -36,6 +36,7 @@ final class ReliefReplay implements RoomReplay {
     private Turns freeTurns = Turns.NONE;
     private @Nullable Instant settledAt;
     private @Nullable Instant latest;
+    private @Nullable LoggedEvent lastTurn;
     private int stiffReports;
     private boolean slackRod;
 
@@ -121,6 +122,7 @@ final class ReliefReplay implements RoomReplay {
         netTurns = netTurns.plus(net);
         job.touched(Station.RELIEF, spec.everyString());
         settledAt = SettleTime.after(logged.at(), job.chosen().the(RodWays.class));
+        lastTurn = logged;
     }
 
     @Override
@@ -157,6 +159,7 @@ final class ReliefReplay implements RoomReplay {
                 netTurns,
                 freeTurns,
                 settledAt,
+                SettleTime.waits(lastTurn, settledAt, rod.steps()),
                 latest,
                 stiffReports,
                 reversed,

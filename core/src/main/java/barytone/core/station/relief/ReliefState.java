@@ -5,7 +5,9 @@ import barytone.core.buzz.SeenElsewhere;
 import barytone.core.estimate.Normal;
 import barytone.core.height.Drifts;
 import barytone.core.job.JobState;
+import barytone.core.job.Waits;
 import barytone.core.quantity.Turns;
+import barytone.core.wait.Wait;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -19,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param netTurns clockwise turns since as found, turns without bite left out
  * @param freeTurns clockwise turns that were noted as running free
  * @param settledAt when the neck may be judged after the last turn; null when it was never turned or the wait was skipped
+ * @param waits what settles after the last turn
  * @param latest when the last entry that counts was made; null before the first
  * @param stiffReports how often the rod was reported stiff since it last turned
  * @param reversed whether the rod is known to straighten anticlockwise
@@ -30,14 +33,16 @@ public record ReliefState(
         Turns netTurns,
         Turns freeTurns,
         @Nullable Instant settledAt,
+        List<Wait> waits,
         @Nullable Instant latest,
         int stiffReports,
         boolean reversed,
         boolean slackRod,
         @Nullable Normal reliefShare)
-        implements Drifts, SeenElsewhere {
+        implements Drifts, SeenElsewhere, Waits {
     public ReliefState {
         steps = List.copyOf(steps);
+        waits = List.copyOf(waits);
     }
 
     /** Of a job. */
