@@ -1,6 +1,7 @@
 import { BrowserRouter, Route, Routes } from "react-router";
 import { ArrivalPage } from "../arrival/ArrivalPage";
 import { BenchPage } from "../bench/BenchPage";
+import { WallPage } from "../day/WallPage";
 import { NewJobPage } from "../intake/NewJobPage";
 import { JobPage } from "../job/JobPage";
 import { PitchPage } from "../pitch/PitchPage";
@@ -22,6 +23,7 @@ export function Pages() {
         <Route path="/" element={<BenchPage />} />
         <Route path="/jobs/:id/arrival" element={<ArrivalPage />} />
         <Route path="/jobs/:id/what-if" element={<TryPage />} />
+        <Route path="/wall" element={<WallPage />} />
         <Route path="/new" element={<NewJobPage />} />
         <Route path="/records" element={<RecordsPage />} />
         <Route path="/instruments/:id" element={<InstrumentPage />} />

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
+import { DayNotices } from "../day/DayNotices";
 import { UnitSwitch } from "./unit";
 
 const PAGES = [
@@ -20,7 +21,9 @@ export function TopBar({ children, onHelp }: { children?: ReactNode; onHelp: () 
         Barytone
       </Link>
       {children}
-      <span className="min-w-0 flex-1" />
+      <span className="flex min-w-0 flex-1 justify-end">
+        <DayNotices />
+      </span>
       <nav aria-label="Pages" className="flex shrink-0 gap-x-4">
         {PAGES.map(([to, label]) => (
           <Link

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { hands } from "../day/wishes";
 import type { components, paths } from "../generated/api";
 
 export type Schemas = components["schemas"];
@@ -6,6 +7,16 @@ export type JobView = Schemas["JobView"];
 export type Unit = "mm" | "thou" | "in64";
 
 export const api = createClient<paths>({ baseUrl: "" });
+
+// whose hands sent it: where several work, their times are learned apart
+api.use({
+  onRequest({ request }) {
+    const name = hands();
+    if (name !== "" && request.method !== "GET")
+      request.headers.set("Barytone-Hands", encodeURIComponent(name));
+    return request;
+  },
+});
 
 /** What the server answers when it does not do what was asked. */
 export class Problem extends Error {

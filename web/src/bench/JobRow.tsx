@@ -8,10 +8,13 @@ export function JobRow({
   card,
   place,
   now,
+  day,
 }: {
   card: Schemas["JobCard"];
   place?: number;
   now?: string;
+  /** Why it stands here on the bench, and how long it takes. */
+  day?: Schemas["Next"] | undefined;
 }) {
   return (
     <li className="border-t border-line">
@@ -29,6 +32,11 @@ export function JobRow({
           <span className="block text-[15px] text-mute">
             Ticket {String(card.ticket).padStart(4, "0")} · {card.player}
           </span>
+          {day !== undefined && (
+            <span className="block text-[15px] font-semibold">
+              {day.why} · {day.minutes}
+            </span>
+          )}
           {card.complaint !== "" && (
             <span className="mt-0.5 line-clamp-2 block text-[15px]">{card.complaint}</span>
           )}

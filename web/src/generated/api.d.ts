@@ -72,6 +72,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The calendar as a feed to subscribe to, or a file to open. */
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The day as it stands. */
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange": {
         parameters: {
             query?: never;
@@ -1456,6 +1490,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/promise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The first day that will be kept nine times in ten, what is promised to others kept too. */
+        get: operations["offerPromise"];
+        put?: never;
+        /** Promises a day, or takes a promise back. */
+        post: operations["promise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/readings": {
         parameters: {
             query?: never;
@@ -1915,6 +1967,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/waits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a wait. */
+        post: operations["beginWait"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/waits/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that what was waited for is there, or is not waited for any longer. */
+        post: operations["endWait"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/what-if": {
         parameters: {
             query?: never;
@@ -2045,6 +2131,23 @@ export interface paths {
         put?: never;
         /** Hears the last moments while strings are tuned. */
         post: operations["hearString"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is over and that nobody has looked at since, the newest first. */
+        get: operations["notices"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2512,6 +2615,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When the shop works at its bench. */
+        get: operations["shopHours"];
+        /** Keeps the hours. */
+        put: operations["keepShopHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/hours/closed-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes the days of a calendar file (iCalendar) as closed: its all-day events, and those that last a day or longer. */
+        post: operations["takeClosedDays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/learned": {
         parameters: {
             query?: never;
@@ -2558,6 +2696,23 @@ export interface paths {
         get: operations["schools"];
         /** Keeps the schools of the shop. */
         put: operations["keepSchools"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How long each kind of work takes here, with its spread. */
+        get: operations["shopTimes"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -3176,6 +3331,23 @@ export interface components {
             /** @description what is left in the tray was asked about already */
             sure?: boolean;
         };
+        /** @description A day on which it is closed. */
+        ClosedDay: {
+            /** Format: date */
+            day: string;
+            text: string;
+        };
+        /** @description What a calendar file made of the closed days. */
+        ClosedTaken: {
+            /**
+             * Format: int32
+             * @description days that were not closed before
+             */
+            added: number;
+            hours: components["schemas"]["HoursView"];
+            /** @description what could not be taken, in words */
+            refused: string[];
+        };
         /** @description Some of the closed jobs. */
         ClosedView: {
             /**
@@ -3285,6 +3457,27 @@ export interface components {
             high: boolean;
             /** @description how far */
             text: string;
+        };
+        /** @description A day of the week. */
+        DayHours: {
+            /** @enum {string} */
+            day: "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday" | "sunday";
+            hours: string;
+            label: string;
+        };
+        /** @description The day. */
+        DayView: {
+            /** @description what can be worked on, what is to be done first before the others */
+            next: components["schemas"]["Next"][];
+            /** Format: date-time */
+            now: string;
+            /** @description the shop's hours today */
+            open: components["schemas"]["OpenFrom"][];
+            /** @description by when it is due */
+            promised: components["schemas"]["Promised"][];
+            today: string;
+            /** @description what waits, what is over first before the others */
+            waiting: components["schemas"]["WaitingJob"][];
         };
         /** @description Leaves out what is advised, or one step of it by its topic. */
         Decline: {
@@ -3472,6 +3665,8 @@ export interface components {
             /** Format: date */
             on: string;
             player: string;
+            /** @description ready to be sent to the player by hand */
+            text: string;
             why: string;
         };
         /** @description The advised move was made. */
@@ -3697,6 +3892,11 @@ export interface components {
             /** @description what is usually said of when to look again, for this kind */
             usual: string;
         };
+        /** @description The same of one pair of hands. */
+        HandsView: {
+            hands: string;
+            times: components["schemas"]["TimeView"][];
+        };
         /** @description What is heard of a note. */
         HeardNoteView: {
             /** @description whether the player knows and accepts it */
@@ -3841,6 +4041,35 @@ export interface components {
             title: string;
             /** @enum {string} */
             what: "player" | "instrument" | "job";
+        };
+        /** @description Hours as typed, with the version that was seen. */
+        HoursAsked: {
+            buffer: string;
+            capacity: string;
+            /** @description days as in 2031-02-06 */
+            closed: string[];
+            urgent: string;
+            /** Format: int64 */
+            version: number;
+            week: {
+                [key: string]: string;
+            };
+        };
+        /** @description The hours. */
+        HoursView: {
+            /** @description working hours kept before what is promised */
+            buffer: string;
+            /** @description share of the hours that is worked at the bench, % */
+            capacity: string;
+            /** @description from today on */
+            closed: components["schemas"]["ClosedDay"][];
+            /** @description pieces of urgent work a day */
+            urgent: string;
+            /** Format: int64 */
+            version: number;
+            week: components["schemas"]["DayHours"][];
+            /** @description in which they are meant */
+            zone: string;
         };
         /** @description The board that is hunted on; what is not given is usual for the kind. */
         HuntedBoard: {
@@ -4079,6 +4308,8 @@ export interface components {
              * @description whose page tells what they brought
              */
             playerId: number;
+            /** @description when it can be fetched; null while nothing is promised */
+            promise?: components["schemas"]["PromiseView"];
             relief: components["schemas"]["ReliefView"];
             /** @description what the stations add, by the names that their doors give */
             rooms: {
@@ -4097,6 +4328,8 @@ export interface components {
             unfit?: string;
             unit: string;
             unitSuffix: string;
+            /** @description what it waits for, and what was over by the clock and nobody has looked at */
+            waits: components["schemas"]["WaitView"][];
         };
         /** @description What to keep for later jobs. */
         Keep: {
@@ -4578,6 +4811,17 @@ export interface components {
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";
         };
+        /** @description A job that can be worked on. */
+        Next: {
+            /** Format: int64 */
+            job: number;
+            /** @description in words: until it is done, or waits again */
+            minutes: string;
+            /** @description its work is done: it is handed over */
+            ready: boolean;
+            /** @description it comes here, in words */
+            why: string;
+        };
         /** @description The test that tells most for its time. */
         NextBuzzTest: {
             /** Format: int32 */
@@ -4696,6 +4940,21 @@ export interface components {
             hints: ("since-strings" | "since-season" | "since-fall" | "some-pitches" | "goes-on" | "goes-out" | "out-up-the-neck" | "sharp-fret-ends" | "comes-and-goes" | "tuned-down" | "few-wraps" | "coated" | "falls-towards-end" | "saddle-at-limit" | "sides-differ" | "rod-slack" | "pickup-near" | "only-unplugged")[];
             key: string;
         };
+        /** @description Something whose time has come. */
+        Notice: {
+            instrument: string;
+            /** Format: int64 */
+            job: number;
+            /** @description names it, so that a window tells it once */
+            key: string;
+            /**
+             * Format: date-time
+             * @description when it was over
+             */
+            since: string;
+            /** @description in words */
+            text: string;
+        };
         /** @description What belongs to the nut besides its heights. */
         NutBenchView: {
             /** @description what a stroke takes off, in words */
@@ -4780,6 +5039,24 @@ export interface components {
             /** @description code of a school; null when the bands are given */
             school?: string;
         };
+        /** @description What can be offered. */
+        OfferView: {
+            /**
+             * Format: date
+             * @description the first that is kept nine times in ten; null when none is in sight
+             */
+            day?: string;
+            /** @description what it does to other promises when it is done first, in words; empty for nothing */
+            others: string;
+            /** @enum {string} */
+            part?: "noon" | "evening";
+            /** @description in words */
+            said: string;
+            /** @description how likely what is promised now is kept, in words; null while nothing is promised */
+            stands?: string;
+            /** @description what is left to do, in words */
+            work: string;
+        };
         /** @description A string by its number. */
         OneString: {
             /** Format: int64 */
@@ -4787,6 +5064,13 @@ export interface components {
             key: string;
             /** Format: int32 */
             string: number;
+        };
+        /** @description A stretch of the shop's hours. */
+        OpenFrom: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
         };
         /** @description mm of the gap for each mm that the string is lifted: in its slot, and at its saddle. */
         OpensBy: {
@@ -5192,6 +5476,53 @@ export interface components {
             /** @description what was probably meant, to be sent instead */
             suggestion?: string;
             title?: string;
+        };
+        /** @description A promise. */
+        PromiseTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description as in 2031-02-06; null or empty when nothing is promised any more */
+            day?: string;
+            key: string;
+            /** @enum {string} */
+            part?: "noon" | "evening";
+            /** @description a closed day was asked about already */
+            sure?: boolean;
+        };
+        /** @description A promise as a page shows it. */
+        PromiseView: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            part: "noon" | "evening";
+            /** @description in words, as from today */
+            text: string;
+        };
+        /** @description A promise. */
+        Promised: {
+            /** @description likelier missed than the shop wants */
+            atRisk: boolean;
+            /**
+             * Format: int32
+             * @description that it is kept, %
+             */
+            chance: number;
+            /** Format: date */
+            day: string;
+            /**
+             * Format: date-time
+             * @description by when it is to be done
+             */
+            due: string;
+            /** Format: int64 */
+            job: number;
+            /** @description the moment has passed */
+            late: boolean;
+            /** @description how likely it is kept, in words */
+            said: string;
+            /** @description what would save it, in words; null where it needs no saving */
+            saves?: string;
+            text: string;
         };
         /** @description What the set pulls. */
         Pull: {
@@ -6062,6 +6393,30 @@ export interface components {
             /** @enum {string} */
             test: "tap-relief" | "read-relief" | "press-at-3" | "card-under-nut" | "press-behind-nut" | "damp-behind-nut" | "look-slot" | "rocker" | "thumb-fret-end" | "straightedge-end" | "straightedge-neck" | "straightedge-bridge" | "look-fret" | "raise-string" | "soft-touch" | "fret-closer" | "plugged" | "tap-head" | "tap-body" | "tap-top" | "shake" | "knock-neck" | "press-at-saddle" | "hold-saddle" | "gauge-at-bridge" | "lower-pickup" | "damp-springs" | "swap-string" | "reseat-string" | "open-against-harmonic" | "move-place" | "read-humidity";
         };
+        /** @description How long one kind of work takes. */
+        TimeView: {
+            /**
+             * Format: int32
+             * @description how often it was seen
+             */
+            observed: number;
+            /** @description between which eight in ten lie, in words */
+            spread: string;
+            /** @description minutes that half of the cases take no longer than, in words */
+            usually: string;
+            what: string;
+        };
+        /** @description All times. */
+        TimesView: {
+            /** @description of each that said who it is, where there are several */
+            hands: components["schemas"]["HandsView"][];
+            /** @description how the last ones were kept, in words; null before the first */
+            promises?: string;
+            /** @description of everybody together */
+            shop: components["schemas"]["TimeView"][];
+            /** @description of a kind of instrument and its bridge, where enough was seen */
+            special: components["schemas"]["TimeView"][];
+        };
         /** @description An error that was read. */
         ToneCell: {
             /** Format: double */
@@ -6458,6 +6813,62 @@ export interface components {
             ticket: number;
             tuning: string;
         };
+        /** @description A wait that begins. */
+        WaitTyped: {
+            /** Format: int64 */
+            after: number;
+            /** @description that is waited for, as it is typed: over 40, under 55, 40..55; empty for none */
+            humidity?: string;
+            key: string;
+            /** @description in words */
+            note?: string;
+            /** @enum {string} */
+            reason: "settling" | "next-day" | "glue" | "fill" | "finish" | "conditioning" | "stretching" | "part" | "answer" | "player" | "other";
+            /** @description it was asked about already */
+            sure?: boolean;
+            /** @description as it is typed: 20 min, 3 h, 4 d, 16:30, tomorrow, 2031-02-06; empty for as long as is usual, or for as long as it takes */
+            until?: string;
+        };
+        /** @description A wait as a page shows it. */
+        WaitView: {
+            /**
+             * Format: int64
+             * @description the place of the entry that began it
+             */
+            begun: number;
+            /** @description time alone ends it */
+            byClock: boolean;
+            label: string;
+            note: string;
+            /** @description it is over by the clock, and nobody has looked yet */
+            over: boolean;
+            /** @description the day that was expected has passed */
+            overdue: boolean;
+            /** @enum {string} */
+            reason: "settling" | "next-day" | "glue" | "fill" | "finish" | "conditioning" | "stretching" | "part" | "answer" | "player" | "other";
+            /** @description until when, or since when, in words */
+            said: string;
+            /** Format: date-time */
+            since: string;
+            /**
+             * Format: date-time
+             * @description when it is over, as the clock of now will show it; null where nobody knows
+             */
+            until?: string;
+        };
+        /** @description A job that waits. */
+        WaitingJob: {
+            /** @description whether nothing can be done on it meanwhile */
+            holds: boolean;
+            /** Format: int64 */
+            job: number;
+            /**
+             * Format: date-time
+             * @description when it can be worked on again; null where nobody knows
+             */
+            resumes?: string;
+            what: components["schemas"]["WaitView"];
+        };
         /** @description The way of turning the rod. */
         Ways: {
             /** Format: int64 */
@@ -6657,6 +7068,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BridgeKindView"][];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */
@@ -12303,6 +12772,122 @@ export interface operations {
             };
         };
     };
+    offerPromise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    promise: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromiseTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     readGap: {
         parameters: {
             query?: {
@@ -14173,6 +14758,156 @@ export interface operations {
             };
         };
     };
+    beginWait: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaitTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endWait: {
+        parameters: {
+            query?: {
+                /** @description of every number that is shown or typed without one: mm, thou or in64 */
+                unit?: string;
+            };
+            header?: never;
+            path: {
+                /** @description its number */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["About"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is none with this number */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The job changed meanwhile, is closed, or the key was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is odd, and is asked about first: sent again as sure, it is taken */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     trySetup: {
         parameters: {
             query?: {
@@ -14635,6 +15370,35 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    notices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Notice"][];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15922,6 +16686,119 @@ export interface operations {
             };
         };
     };
+    shopHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepShopHours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoursAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeClosedDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/calendar": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosedTaken"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk does not answer. Nothing of this was recorded */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     learnedOfTools: {
         parameters: {
             query?: {
@@ -16093,6 +16970,35 @@ export interface operations {
             };
             /** @description The disk does not answer. Nothing of this was recorded */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    shopTimes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimesView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

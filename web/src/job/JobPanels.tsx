@@ -6,6 +6,7 @@ import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
 import { Panel } from "../ui/Panel";
 import { PlayOffPanel } from "../playoff/PlayOffPanel";
+import { DayPanel } from "../day/DayPanel";
 import { OrderPanel } from "./OrderPanel";
 import { AgreedPanel } from "./AgreedPanel";
 import { BenchLogPanel } from "./BenchLogPanel";
@@ -83,6 +84,9 @@ export function JobPanels({
       )}
       <Panel open={open === "log"} onClose={() => onOpen(null)} title="Tray and strings">
         <BenchLogPanel {...panel} problem={open === null ? null : problem} />
+      </Panel>
+      <Panel open={open === "day"} onClose={() => onOpen(null)} title="Promise and waits">
+        <DayPanel job={job} send={send} problem={open === null ? null : problem} />
       </Panel>
       <Panel open={open === "play-off"} onClose={() => onOpen(null)} title="Play it through" wide>
         <PlayOffPanel {...panel} />

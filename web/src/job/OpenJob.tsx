@@ -3,6 +3,8 @@ import { Link, useNavigate } from "react-router";
 import { api, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
+import { Meanwhile } from "../day/Meanwhile";
+import { WaitsBar } from "../day/WaitsBar";
 import { ROOMS } from "../stations/registry";
 import type { Open, Station } from "../stations/room";
 import { JobBar } from "./JobBar";
@@ -131,6 +133,7 @@ export function OpenJob({
             : null
         }
       />
+      <WaitsBar job={job} send={send} />
       <div className="flex items-baseline gap-x-4 border-b border-line px-5 text-[16px]">
         <p className="min-w-0 flex-1 truncate py-1" title={job.complaint} data-testid="complaint">
           {job.complaint === "" ? "" : `“${job.complaint}”`}
@@ -189,6 +192,9 @@ export function OpenJob({
             room={room}
             send={send}
           />
+          {(job.advice.kind === "wait" || job.advice.kind === "settle") && (
+            <Meanwhile job={job.id} />
+          )}
           {job.closed && (
             <div className="px-5 pb-5">
               <FoundAndLeft job={job} />
@@ -206,6 +212,7 @@ export function OpenJob({
             onNoting={setNoting}
             onAgreed={() => setOpen("agreed")}
             onLog={() => setOpen("log")}
+            onDay={() => setOpen("day")}
             onPlay={() => setOpen("play-off")}
           />
         </div>

@@ -31,6 +31,7 @@ export function TapeColumn({
   onNoting,
   onAgreed,
   onLog,
+  onDay,
   onPlay,
 }: {
   job: JobView;
@@ -41,6 +42,7 @@ export function TapeColumn({
   onNoting: (open: boolean) => void;
   onAgreed: () => void;
   onLog: () => void;
+  onDay: () => void;
   onPlay: () => void;
 }) {
   const [note, setNote] = useState("");
@@ -121,9 +123,7 @@ export function TapeColumn({
         className="block min-h-11 w-full text-left text-[15px] leading-tight"
       >
         <span className="underline">Agreed</span>
-        {job.agreement === undefined
-          ? ": nothing written down"
-          : `: ${job.agreement.total}${job.agreement.promisedDay === "" ? "" : `, for ${job.agreement.promisedDay}`}`}
+        {job.agreement === undefined ? ": nothing written down" : `: ${job.agreement.total}`}
       </button>
       <button
         type="button"
@@ -136,6 +136,15 @@ export function TapeColumn({
           ? ": nothing in the tray"
           : `: ${String(job.benchLog.parts.length)} in the tray`}
         {job.benchLog.stringsOff !== undefined && ", strings off"}
+      </button>
+      <button
+        type="button"
+        aria-keyshortcuts="Shift+D"
+        onClick={onDay}
+        className="block min-h-11 w-full text-left text-[15px] leading-tight"
+      >
+        <span className="underline">Promise and waits</span>
+        {job.promise === undefined ? ": nothing promised" : `: ${job.promise.text}`}
       </button>
       <div className="grid grid-cols-2 gap-x-3">
         <Link

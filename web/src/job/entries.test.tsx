@@ -23,7 +23,7 @@ describe("the cursor of a ledger", () => {
       string: 6,
       text: "1.7",
       sure: false,
-      after: 30,
+      after: 31,
     });
     await waitFor(() => expect(field(/under string 6 E/).value).toBe(""));
     expect(document.activeElement).toBe(field(/under string 5 A/));

@@ -10,6 +10,8 @@ import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { pick } from "../ui/pick";
 import { Backups } from "./Backups";
 import { Efforts } from "./Efforts";
+import { HoursSection } from "./HoursForm";
+import { ThisBench, TimesLearned } from "./TimesLearned";
 import { Exchange } from "./Exchange";
 import { PriceList } from "./PriceList";
 import { Schools } from "./Schools";
@@ -76,6 +78,9 @@ export function ShopPage() {
             />
           )}
           <Efforts />
+          <TimesLearned />
+          <HoursSection />
+          <ThisBench />
           <PriceList />
           <Backups />
           <Exchange />

@@ -21,6 +21,7 @@ export type Open =
   | "instrument"
   | "agreed"
   | "log"
+  | "day"
   | "play-off"
   | null;
 

@@ -1,15 +1,18 @@
 package barytone.server;
 
+import barytone.core.quantity.Allowed;
 import barytone.core.workshop.Adversity;
 import barytone.core.workshop.BenchGround;
 import barytone.core.workshop.ProvingGround;
+import barytone.core.workshop.ShopYear;
 import barytone.core.workshop.World;
 import java.io.PrintStream;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The proving ground from the command line: {@code prove --instruments N --seed S [--world own|bench] [--without NAME] [--only NAME] [--json]}. The own world draws
+ * The proving ground from the command line: {@code prove --instruments N --seed S [--world own|bench] [--without NAME] [--only NAME] [--json]}, or {@code prove --shop-year JOBS --seed S}: a year of promises, by the
+ * queue and by a fixed rule. The own world draws
  * what the estimator assumes, the bench world everything of {@link Adversity} at once, less what is left out, or only what is named. With {@code --json} the last line
  * of output is one JSON object.
  */
@@ -24,22 +27,25 @@ final class Prove {
         long seed = 1;
         boolean json = false;
         @Nullable World bench = null;
+        double shopYear = 0;
         try {
             for (int i = 0; i < args.length; i++) {
                 switch (args[i]) {
                     case "--instruments" -> instruments = Math.toIntExact(number(args, ++i));
                     case "--seed" -> seed = number(args, ++i);
                     case "--json" -> json = true;
+                    case "--shop-year" -> shopYear = decimal(args, ++i);
                     case "--world" -> bench = world(text(args, ++i));
                     case "--without" ->
                         bench = (bench == null ? World.BENCH : bench).without(Adversity.ofCode(text(args, ++i)));
                     case "--only" -> bench = World.of(Adversity.ofCode(text(args, ++i)));
                     default ->
                         throw new IllegalArgumentException(
-                                "prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME and --json, not “"
+                                "prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME, --shop-year JOBS and --json, not “"
                                         + args[i] + "”");
                 }
             }
+            if (shopYear != 0) Allowed.number("--shop-year", shopYear, 0.5, 6, "jobs a day");
             if (instruments < 1 || instruments > 100_000)
                 throw new IllegalArgumentException("instruments: given " + instruments + "; allowed is 1 to 100000.");
         } catch (IllegalArgumentException | ArithmeticException e) {
@@ -47,6 +53,10 @@ final class Prove {
             return 2;
         }
         long start = System.nanoTime();
+        if (shopYear != 0) {
+            for (ShopYear.Rule rule : ShopYear.Rule.values()) out.println(year(rule, shopYear, seed));
+            return 0;
+        }
         if (bench != null) {
             BenchGround ground = BenchGround.run(instruments, seed, bench);
             double seconds = (System.nanoTime() - start) / 1e9;
@@ -81,6 +91,31 @@ final class Prove {
             throw new IllegalArgumentException(
                     args[index - 1] + ": given “" + args[index] + "”; allowed is a whole number.", e);
         }
+    }
+
+    private static double decimal(String[] args, int index) {
+        if (index >= args.length) throw new IllegalArgumentException(args[index - 1] + " needs a number");
+        try {
+            return Double.parseDouble(args[index]);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    args[index - 1] + ": given “" + args[index] + "”; allowed is a number.", e);
+        }
+    }
+
+    private static String year(ShopYear.Rule rule, double jobs, long seed) {
+        ShopYear year = ShopYear.run(rule, jobs, seed);
+        return String.format(
+                Locale.ROOT,
+                "{\"rule\":\"%s\",\"jobsPerDay\":%.1f,\"seed\":%d,\"promised\":%d,\"kept\":%d,\"share\":%.3f,\"workingDaysPromised\":%.2f,\"workingDaysTaken\":%.2f}",
+                rule == ShopYear.Rule.QUEUE ? "queue" : "three-days",
+                jobs,
+                seed,
+                year.promised(),
+                year.kept(),
+                year.share(),
+                year.waited(),
+                year.took());
     }
 
     private static String json(ProvingGround g, double seconds) {

@@ -6,6 +6,7 @@ import barytone.core.arrival.ConditionMark;
 import barytone.core.arrival.SpotLook;
 import barytone.core.arrival.StringsPlan;
 import barytone.core.estimate.Move;
+import barytone.core.hours.Promise;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.neck.GapMethod;
 import barytone.core.playoff.PlayOff;
@@ -247,6 +248,13 @@ public interface JobEvent {
      * @param begun the place of the entry that began it
      */
     record WaitEnded(long begun) implements JobEvent {}
+
+    /**
+     * When it can be fetched was promised; a later one takes the place of an earlier one.
+     *
+     * @param promise null when nothing is promised any more
+     */
+    record Promised(@Nullable Promise promise) implements JobEvent {}
 
     /** A station is left until the others are done. */
     record PutOff(Station station) implements JobEvent {}

@@ -1,5 +1,7 @@
 package barytone.core.promise;
 
+import barytone.core.hours.Promise;
+import barytone.core.hours.ShopHours;
 import barytone.core.worktime.Minutes;
 import barytone.core.worktime.Piece;
 import java.time.Instant;
@@ -122,7 +124,7 @@ public final class BenchQueue {
         return jobs.stream()
                 .map(job -> new Played(job, at))
                 .filter(job -> !job.done() && !(job.job.pieces().getFirst() instanceof Piece.Rest))
-                .sorted(next(at, null))
+                .sorted(next(at))
                 .map(job -> job.job.id())
                 .toList();
     }
@@ -152,10 +154,7 @@ public final class BenchQueue {
                 continue;
             }
             double at = clock;
-            Played best = left.stream()
-                    .filter(job -> job.ready <= at)
-                    .min(next(at, first))
-                    .orElse(null);
+            Played best = best(left, at, first);
             if (best == null) {
                 time = left.stream().mapToDouble(job -> job.ready).min().orElseThrow();
                 continue;
@@ -201,18 +200,39 @@ public final class BenchQueue {
                 : -Math.log(1 - random.nextDouble()) / urgentPerHour * 3600;
     }
 
-    private Comparator<Played> next(double at, @Nullable Long first) {
-        return Comparator.comparing((Played job) -> first == null || job.job.id() != first)
-                .thenComparingDouble(job -> Math.floor(slack(job, at) / ALIKE))
+    private @Nullable Played best(List<Played> left, double at, @Nullable Long first) {
+        Played best = null;
+        double least = 0;
+        double worked = axis.worked(at);
+        for (Played job : left) {
+            if (job.ready > at) continue;
+            if (first != null && job.job.id() == first) return job;
+            double slack = Math.floor(slack(job, worked) / ALIKE);
+            if (best == null
+                    || slack < least
+                    || (slack == least
+                            && (job.untilRest() < best.untilRest()
+                                    || (job.untilRest() == best.untilRest()
+                                            && job.job.since().isBefore(best.job.since()))))) {
+                best = job;
+                least = slack;
+            }
+        }
+        return best;
+    }
+
+    private Comparator<Played> next(double at) {
+        double worked = axis.worked(at);
+        return Comparator.comparingDouble((Played job) -> Math.floor(slack(job, worked) / ALIKE))
                 .thenComparingDouble(Played::untilRest)
                 .thenComparing(job -> job.job.since());
     }
 
     /** Time to spare until it is due, s: of working hours where work is left, of the clock where it lies still. */
-    private double slack(Played job, double at) {
+    private double slack(Played job, double worked) {
         if (job.job.due() == null) return NO_HURRY;
         double due = job.job.due().getEpochSecond();
-        return axis.worked(due - Math.max(0, job.rest)) - axis.worked(at) - job.work / hours.capacity();
+        return axis.worked(due - Math.max(0, job.rest)) - worked - job.work / hours.capacity();
     }
 
     /** The chance that a job is finished by a moment. */

@@ -2,13 +2,13 @@ package barytone.core.workshop;
 
 import barytone.core.advice.Effort;
 import barytone.core.bridge.BridgeKind;
+import barytone.core.hours.Promise;
+import barytone.core.hours.ShopHours;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.job.Station;
 import barytone.core.promise.BenchQueue;
-import barytone.core.promise.Promise;
 import barytone.core.promise.Queued;
 import barytone.core.promise.Reliability;
-import barytone.core.promise.ShopHours;
 import barytone.core.promise.Surprises;
 import barytone.core.quantity.Allowed;
 import barytone.core.worktime.Minutes;

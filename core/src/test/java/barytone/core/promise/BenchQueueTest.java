@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import barytone.core.hours.Promise;
+import barytone.core.hours.ShopHours;
 import barytone.core.quantity.OutOfRangeException;
 import barytone.core.worktime.Minutes;
 import barytone.core.worktime.Piece;

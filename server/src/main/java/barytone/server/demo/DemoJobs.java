@@ -17,6 +17,7 @@ import barytone.server.instruments.Facts;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.Intake;
 import barytone.server.job.JobLog;
+import barytone.server.job.JobRegister;
 import barytone.server.people.People;
 import barytone.server.shop.PriceList;
 import java.time.Clock;
@@ -40,6 +41,7 @@ class DemoJobs implements ApplicationRunner {
     private final Intake intake;
 
     private final JobLog log;
+    private final JobRegister register;
     private final Instruments instruments;
     private final People people;
     private final PriceList prices;
@@ -50,6 +52,7 @@ class DemoJobs implements ApplicationRunner {
     DemoJobs(
             Intake intake,
             JobLog log,
+            JobRegister register,
             Instruments instruments,
             People people,
             PriceList prices,
@@ -58,6 +61,7 @@ class DemoJobs implements ApplicationRunner {
             @Value("${barytone.demo:false}") boolean demo) {
         this.intake = intake;
         this.log = log;
+        this.register = register;
         this.instruments = instruments;
         this.people = people;
         this.prices = prices;
@@ -85,6 +89,7 @@ class DemoJobs implements ApplicationRunner {
             prices.keep(0, SaltholmPrices.LIST);
             new SaltholmYears(intake, log, instruments, people, clock.instant()).tell();
             new SaltholmBuzzes(intake, log, clock.instant()).tell();
+            new SaltholmTuesday(intake, log, register, clock.instant()).tell();
         });
     }
 

@@ -11,6 +11,7 @@ import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
 import barytone.core.station.Stations;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -23,8 +24,10 @@ final class AdviceWords {
     private final Voices voices;
     private final Ripples ripples;
     private final Rules rules;
+    private final Instant now;
 
-    AdviceWords(JobState state, Words words, Bench bench, Voices voices) {
+    AdviceWords(JobState state, Words words, Bench bench, Voices voices, Instant now) {
+        this.now = now;
         this.state = state;
         this.tools = bench.tools();
         this.words = words;
@@ -68,6 +71,7 @@ final class AdviceWords {
             case Advice.Measure m -> m.station().height() ? measure(m) : measureTone(m);
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.AgreeDamage d -> damage(d);
+            case Advice.Waits w -> WaitWords.advice(w, state.waiting(), now);
             case Advice.Retune r -> retune(r.station());
             case Advice.Done d -> voices.of(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);

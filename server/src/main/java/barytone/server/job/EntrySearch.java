@@ -4,8 +4,11 @@ import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static barytone.server.db.gen.Tables.JOB_TOLD;
 
 import barytone.core.history.Air;
+import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Tending;
+import barytone.core.worktime.Task;
+import barytone.core.worktime.Worked;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -77,6 +80,39 @@ public class EntrySearch {
         Set<Long> jobs = new HashSet<>();
         find(JobEvent.FollowUpSet.class, DSL.noCondition()).forEach(found -> jobs.add(found.job()));
         return jobs;
+    }
+
+    /** The newest entries of all jobs, as work that they end, the oldest first; what cannot be read is left out. */
+    @Transactional(readOnly = true)
+    public List<Worked.Entry> newest(int most) {
+        Map<Long, Optional<InstrumentSpec>> specs = new HashMap<>();
+        return sql
+                .select(JOB_EVENT.JOB_ID, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY, JOB_EVENT.HANDS)
+                .from(JOB_EVENT)
+                .orderBy(JOB_EVENT.HAPPENED_AT.desc(), JOB_EVENT.JOB_ID.desc(), JOB_EVENT.SEQ.desc())
+                .limit(most)
+                .fetch()
+                .reversed()
+                .stream()
+                .flatMap(r -> specs.computeIfAbsent(r.value1(), this::spec).stream()
+                        .flatMap(spec -> log
+                                .readable(r.value3(), r.value4())
+                                .map(event -> new Worked.Entry(
+                                        Task.of(event, spec),
+                                        spec.kind(),
+                                        spec.fittings().bridge(),
+                                        r.value5() == null ? "" : r.value5(),
+                                        r.value2()))
+                                .stream()))
+                .toList();
+    }
+
+    private Optional<InstrumentSpec> spec(long job) {
+        try {
+            return Optional.of(log.about(job).spec());
+        } catch (RuntimeException broken) {
+            return Optional.empty();
+        }
     }
 
     private List<Found> find(Class<? extends JobEvent> kind, Condition which) {

@@ -68,6 +68,9 @@ class EventCodec {
         kinds.put("notes-heard", JobEvent.NotesHeard.class);
         kinds.put("played-through", JobEvent.PlayedThrough.class);
         kinds.put("heard-accepted", JobEvent.HeardAccepted.class);
+        kinds.put("wait", JobEvent.WaitBegun.class);
+        kinds.put("wait-ended", JobEvent.WaitEnded.class);
+        kinds.put("promised", JobEvent.Promised.class);
         kinds.put("put-off", JobEvent.PutOff.class);
         kinds.put("moved", JobEvent.Moved.class);
         kinds.put("retuned", JobEvent.Retuned.class);

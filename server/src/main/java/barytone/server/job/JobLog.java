@@ -374,6 +374,7 @@ public class JobLog {
                 .set(JOB_EVENT.BODY, codec.body(event))
                 .set(JOB_EVENT.REQUEST_KEY, requestKey)
                 .set(JOB_EVENT.REQUEST, content)
+                .set(JOB_EVENT.HANDS, Hands.now())
                 .execute();
     }
 

@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param air as it was read last; null when it was not read
  * @param agreement what was agreed with the player; null while nothing was written down
  * @param benchLog what is in the tray, whether the strings are off, when to look again
+ * @param waits what it waits for, and what was over by the clock and nobody has looked at
+ * @param promise when it can be fetched; null while nothing is promised
  * @param arrival the instrument as it came
  * @param playOff what was heard when it was played through
  * @param rooms what the stations add, by the names that their doors give
@@ -55,6 +57,8 @@ public record JobView(
         @Nullable AirView air,
         @Nullable AgreementView agreement,
         BenchLogView benchLog,
+        List<WaitWords.WaitView> waits,
+        PromiseWords.@Nullable PromiseView promise,
         ArrivalView arrival,
         PlayOffView playOff,
         @JsonAnyGetter Map<String, Object> rooms) {

@@ -55,7 +55,7 @@ final class JobViewer {
         this.advice = NextMove.advise(state, bench.means(), now);
         this.words = new Words(state, units);
         this.voices = doors.voices(state, words, bench);
-        this.told = new AdviceWords(state, words, bench, voices).advice(advice);
+        this.told = new AdviceWords(state, words, bench, voices, now).advice(advice);
         SetupEstimate after = advice.expected(state).orElse(null);
         Shown shown = new Shown(state, words, bench, voices, opened.job().touch(), advice, after);
         this.rooms = new LinkedHashMap<>();
@@ -100,6 +100,8 @@ final class JobViewer {
                 air,
                 agreement,
                 benchLog(),
+                state.closed() ? List.of() : WaitWords.views(state.waiting(), now),
+                PromiseWords.view(opened, now),
                 ArrivalWords.view(opened, air, agreement),
                 PlayOffWords.view(state),
                 parts());

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.hours.Promise;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
@@ -7,7 +8,9 @@ import barytone.core.job.LoggedEvent;
 import barytone.core.job.Tray;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.NotAllowedException;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** A job with its log and what follows from it. */
@@ -44,6 +47,22 @@ public record OpenedJob(JobLog.Job job, List<LoggedEvent> log, JobState state) {
     /** When it is to be looked at again; empty when no day was set. */
     public Optional<JobEvent.FollowUpSet> followUp() {
         return last(JobEvent.FollowUpSet.class).filter(set -> set.day() != null);
+    }
+
+    /** When it can be fetched, as it was said last: by itself, or with what was agreed; empty while nothing is promised. */
+    public Optional<Promise> promise() {
+        Promise promise = null;
+        LocalDate agreed = null;
+        for (LoggedEvent entry : counted()) {
+            if (entry.event() instanceof JobEvent.Promised said) promise = said.promise();
+            if (entry.event() instanceof JobEvent.AgreementSet set) {
+                LocalDate day = set.agreement().promised();
+                // the same day once more says nothing new
+                if (!Objects.equals(day, agreed)) promise = day == null ? null : new Promise(day, Promise.Part.EVENING);
+                agreed = day;
+            }
+        }
+        return Optional.ofNullable(promise);
     }
 
     /** What was seen on the instrument when it came, a sentence each. */

@@ -45,6 +45,8 @@ final class Rules {
                 "A reading over three standard deviations from what was expected is measured again before it is believed.";
             case Advice.AgreeDamage ignored ->
                 "Damage stops the job until it is agreed what happens: nothing loads what is giving way.";
+            case Advice.Waits ignored ->
+                "What cures is left alone, and nothing is changed on wood that the air has moved or before the player has said so.";
             case Advice.Retune ignored -> "Every adjustment ends with a retune: a reading off pitch is void.";
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->

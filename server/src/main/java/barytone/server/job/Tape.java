@@ -20,6 +20,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -106,6 +107,16 @@ final class Tape {
         return told;
     }
 
+    private String waitEnded(long begun) {
+        return opened.log().stream()
+                .filter(e -> e.seq() == begun)
+                .findFirst()
+                .map(e -> e.event() instanceof JobEvent.WaitBegun wait
+                        ? "Waits no longer: " + wait.reason().label().toLowerCase(Locale.ROOT)
+                        : "Waits no longer after: " + text(e.event()))
+                .orElse("Waits no longer");
+    }
+
     private String part(long taken) {
         return opened.log().stream()
                 .filter(e -> e.seq() == taken && e.event() instanceof JobEvent.PartTaken)
@@ -175,6 +186,9 @@ final class Tape {
             case JobEvent.PartBack e -> "Back on: " + part(e.taken());
             case JobEvent.Tended e -> e.what().label();
             case JobEvent.FollowUpSet e -> BenchLogWords.followUp(e);
+            case JobEvent.WaitBegun e -> WaitWords.begun(e);
+            case JobEvent.WaitEnded e -> waitEnded(e.begun());
+            case JobEvent.Promised e -> PromiseWords.line(e);
             case JobEvent.PutOff e -> e.station().label() + ": later";
             case JobEvent.Closed ignored -> "Closed: as left recorded";
             case JobEvent.Reopened ignored -> "Reopened";

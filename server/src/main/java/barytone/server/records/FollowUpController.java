@@ -1,42 +1,24 @@
 package barytone.server.records;
 
-import barytone.core.job.JobEvent;
-import barytone.server.instruments.Instruments;
 import barytone.server.job.Days;
-import barytone.server.job.EntrySearch;
-import barytone.server.job.JobLog;
-import barytone.server.job.JobRegister;
-import barytone.server.job.OpenedJob;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import java.util.Locale;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Instruments that are to be looked at again on a day: temporary repairs, big moves, seasons. */
+/** Instruments that are to be looked at again on a day, over HTTP. */
 @RestController
 @RequestMapping(path = "/api/follow-ups", produces = MediaType.APPLICATION_JSON_VALUE)
 class FollowUpController {
-    private static final Logger LOG = LoggerFactory.getLogger(FollowUpController.class);
-
-    private final JobLog log;
-    private final EntrySearch entries;
-    private final JobRegister register;
-    private final Instruments instruments;
+    private final FollowUps followUps;
     private final Clock clock;
 
-    FollowUpController(JobLog log, EntrySearch entries, JobRegister register, Instruments instruments, Clock clock) {
-        this.log = log;
-        this.entries = entries;
-        this.register = register;
-        this.instruments = instruments;
+    FollowUpController(FollowUps followUps, Clock clock) {
+        this.followUps = followUps;
         this.clock = clock;
     }
 
@@ -45,36 +27,45 @@ class FollowUpController {
      *
      * @param day in words
      * @param due whether the day has come
+     * @param text ready to be sent to the player by hand
      */
     record FollowUpView(
-            long instrument, long job, String name, String player, LocalDate on, String day, String why, boolean due) {}
+            long instrument,
+            long job,
+            String name,
+            String player,
+            LocalDate on,
+            String day,
+            String why,
+            boolean due,
+            String text) {}
 
     /** All of them, the earliest day first. One that was here again since is done. */
     @GetMapping
     List<FollowUpView> followUps() {
         LocalDate today = Days.of(clock.instant());
-        List<FollowUpView> all = new ArrayList<>();
-        for (long id : entries.withFollowUp()) {
-            try {
-                OpenedJob job = log.open(id);
-                JobEvent.FollowUpSet then = job.followUp().orElse(null);
-                long instrument = instruments.toldAs(job.job().instrumentId());
-                if (then == null || register.on(instrument).getLast() != id) continue;
-                LocalDate day = Objects.requireNonNull(then.day());
-                all.add(new FollowUpView(
-                        instrument,
-                        id,
-                        job.job().instrument(),
-                        job.job().player(),
-                        day,
-                        Days.withYear(day),
-                        then.why(),
-                        !day.isAfter(today)));
-            } catch (RuntimeException e) {
-                LOG.error("Job {} cannot be shown among those to look at again", id, e);
-            }
-        }
-        all.sort(Comparator.comparing(FollowUpView::on));
-        return all;
+        return followUps.all().stream()
+                .map(again -> new FollowUpView(
+                        again.instrument(),
+                        again.job(),
+                        again.name(),
+                        again.player(),
+                        again.on(),
+                        Days.withYear(again.on()),
+                        again.why(),
+                        !again.on().isAfter(today),
+                        text(again)))
+                .toList();
+    }
+
+    private static String text(FollowUps.Again again) {
+        String why =
+                again.why().isBlank() ? "" : " (" + lower(again.why().strip().replaceFirst("[.]$", "")) + ")";
+        return "Hello " + again.player() + ", it is time to look at your " + again.name() + " again" + why
+                + ". Bring it in when it suits you; if it plays as it should, a short look is enough.";
+    }
+
+    private static String lower(String text) {
+        return text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
     }
 }

@@ -3,79 +3,138 @@ package barytone.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barytone.core.instrument.InstrumentKind;
+import barytone.server.TestClock;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import java.util.Locale;
-import java.util.Set;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Duration;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Order;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
-import tools.jackson.databind.JsonNode;
+import org.junit.jupiter.api.Test;
 
-/** A day at the bench: instruments of many kinds one after the other, found too high everywhere, worked on by keyboard until it can go home. */
-@Order(2)
+/** A busy day at the bench: six instruments between the morning and a promise that is kept. */
+@Order(4)
 class DayWalkTest extends BrowserWalk {
-    /** How much too high everything is found, mm. */
-    private static double over(String station) {
-        return switch (station) {
-            case "Relief" -> 0.07;
-            case "Nut" -> 0.05;
-            default -> 0.5;
-        };
+    private static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static String found(JsonNode job, String station, int string) {
-        for (JsonNode row : job.get(station.toLowerCase(Locale.ROOT)).get("rows")) {
-            if (row.get("string").asInt() != string) continue;
-            String target = row.get("target").asString();
-            double high =
-                    Double.parseDouble(target.substring(target.indexOf('–') + 1).strip());
-            return String.format(Locale.ROOT, "%.2f", high + over(station));
-        }
-        throw new AssertionError("no string " + string + " at " + station);
+    /** Opens a job from one of the lists of the bench. */
+    private static void open(Page page, String list, String name) {
+        page.navigate("/");
+        region(page, list)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(".*“" + name + "”.*")))
+                .first()
+                .click();
+        assertThat(headline(page)).not().isEmpty();
     }
 
-    @ParameterizedTest
-    // an electric and a flat-top are worked on in SetupWalkTest; what is like another is left out
-    @EnumSource(names = {"SEMI_HOLLOW", "NYLON", "TWELVE_STRING", "BASS_5", "MANDOLIN"})
-    void fromIntakeToHandOverWithoutALook(InstrumentKind kind) {
-        Page page = takeIn(kind.name(), "Intonation", "Pickups");
-        // as found: every station in one go
-        JsonNode taken = job(page);
-        for (String station : new String[] {"Relief", "Nut", "Action"}) {
-            page.keyboard().press("Shift+" + station.charAt(0));
-            for (JsonNode row : taken.get(station.toLowerCase(Locale.ROOT)).get("rows")) {
-                page.keyboard().type(found(taken, station, row.get("string").asInt()));
-                page.keyboard().press("Enter");
-            }
-        }
-        assertThat(page.getByTestId("rest")).containsText("At rest");
-        page.waitForCondition(
-                () -> job(page).get("action").get("rows").valueStream().allMatch(row -> row.hasNonNull("now")));
-        JsonNode asFound = job(page);
-        for (String station : new String[] {"relief", "nut", "action"})
-            assertThat(asFound.get(station).get("rows").valueStream())
-                    .as(station + " as found, of " + asFound.get("tape"))
-                    .allMatch(row -> row.hasNonNull("found"));
-        Set<String> met = KeyboardWork.on(page, (station, string) -> found(taken, station, string));
-        JsonNode done = job(page);
-        assertThat(met).contains("done");
-        for (String station : new String[] {"relief", "nut", "action"}) {
-            JsonNode rows = done.get(station).get("rows");
-            for (int i = 0; i < rows.size(); i++) {
-                // as found has not changed by all the work
-                assertThat(rows.get(i).get("found"))
-                        .as(station + " " + rows.get(i))
-                        .isEqualTo(asFound.get(station).get("rows").get(i).get("found"));
-                // a neck without a rod stays as it is
-                if (!asFound.at("/instrument/rod").asString().equals("none"))
-                    assertThat(rows.get(i).get("verdict").asString())
-                            .as(station + " " + rows.get(i))
-                            .isIn("in", "cannot-tell");
-            }
-        }
+    private static void openDayPanel(Page page) {
+        page.keyboard().press("Escape");
+        page.keyboard().press("Shift+D");
+        assertThat(region(page, "Promise")).isVisible();
+    }
+
+    @Test
+    void fromMorningToAKeptPromise() {
+        Page page = page("/");
+        // morning: what cures, what is awaited and what is dry waits, each with its end
+        Locator waiting = region(page, "Waiting");
+        assertThat(waiting).containsText("Flat-top “Dunlin”");
+        assertThat(waiting).containsText("The player is to play it: after the rehearsal");
+        assertThat(waiting).containsText(Pattern.compile("Flat-top “Phalarope”.*until about Friday 7 February"));
+        assertThat(region(page, "Now")).not().containsText("Dunlin");
+        assertThat(region(page, "Promised")).containsText("this evening");
+
+        // one: a new instrument is promised for the first day that will be kept
+        Page counter = takeIn("ELECTRIC", "Nut", "Action", "Intonation", "Pickups", "Frets");
+        openDayPanel(counter);
+        long before = seq(counter);
+        button(counter, "Promise that").click();
+        shownAfter(counter, before);
+        counter.keyboard().press("Escape");
+        assertThat(dialog(counter)).hasCount(0);
+        assertThat(counter.getByText(Pattern.compile("^Promised for "))).isVisible();
+        String promised = app().get("/api/jobs/" + job(counter).get("id").asLong())
+                .json()
+                .at("/promise/text")
+                .asString();
+        assertThat(promised).isNotEmpty();
+
+        // two: the neck settles, and meanwhile another is worked on
+        open(page, "Waiting", "Whimbrel");
+        assertThat(headline(page)).hasText("Leave the neck to settle");
+        Locator meanwhile = region(page, "Meanwhile");
+        assertThat(meanwhile.getByRole(AriaRole.LINK)).hasCount(3);
+        meanwhile.getByRole(AriaRole.LINK).first().click();
+        assertThat(headline(page)).not().hasText("Leave the neck to settle");
+
+        // three: a reading is being typed when that neck has settled
+        open(page, "Now", "Eider");
+        reading(page, "Relief", "6").fill("0.1");
+        TestClock.pass(Duration.ofMinutes(12));
+        page.evaluate("document.dispatchEvent(new Event('visibilitychange'))");
+        Locator notice = page.getByTestId("notice");
+        assertThat(notice).containsText(Pattern.compile("(Whimbrel: neck settled|Dunlin: cured)"));
+        assertThat(reading(page, "Relief", "6")).isFocused();
+        assertThat(reading(page, "Relief", "6")).hasValue("0.1");
+        page.keyboard().type("2");
+        page.keyboard().press("Enter");
+        assertThat(reading(page, "Relief", "1")).isFocused();
+
+        // four: the answer is here, and it is there again among what can be done
+        open(page, "Waiting", "Ouzel");
+        assertThat(headline(page)).hasText("An answer is awaited");
+        before = seq(page);
+        page.keyboard().press("Escape");
         page.keyboard().press("d");
-        button(dialog(page), "Close the job").click();
-        assertThat(headline(page)).hasText("Closed");
+        shownAfter(page, before);
+        assertThat(headline(page)).not().hasText("An answer is awaited");
+        page.keyboard().press("b");
+        assertThat(region(page, "Now")).containsText("Ouzel");
+        assertThat(region(page, "Waiting")).not().containsText("Ouzel");
+
+        // five: a part has to come
+        open(page, "Now", "Turnstone");
+        openDayPanel(page);
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("a part").setExact(true))
+                .click();
+        page.getByLabel(Pattern.compile("^Until")).fill("yesterday");
+        button(page, "Let it wait").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“yesterday”; allowed is a time to come");
+        page.getByLabel(Pattern.compile("^Until")).fill("tomorrow");
+        page.getByLabel("What for, in your words").fill("a barrel screw");
+        before = seq(page);
+        button(page, "Let it wait").click();
+        shownAfter(page, before);
+        page.keyboard().press("Escape");
+        assertThat(headline(page)).hasText("A part is ordered");
+
+        // six: the fill has cured
+        open(page, "Now", "Dunlin");
+        assertThat(headline(page)).not().containsText("wait");
+
+        // the promise: read, nothing needs doing, handed over in time
+        reading(counter, "Relief", "6").fill("0.2");
+        reading(counter, "Relief", "6").press("Enter");
+        assertThat(reading(counter, "Relief", "1")).isFocused();
+        counter.keyboard().type("0.17");
+        counter.keyboard().press("Enter");
+        assertThat(headline(counter)).containsText("Leave it: nothing needs doing");
+        TestClock.pass(Duration.ofHours(1));
+        counter.keyboard().press("Escape");
+        counter.keyboard().press("d");
+        button(dialog(counter), "Close the job").click();
+        assertThat(headline(counter)).hasText("Closed");
+        Page shop = page("/shop");
+        assertThat(shop.getByText("The last promise was kept.")).isVisible();
+
+        // and on the wall
+        Page wall = page("/wall");
+        assertThat(region(wall, "Waiting")).containsText("Turnstone");
+        assertThat(region(wall, "Promised")).not().containsText("Fulmar");
     }
 }

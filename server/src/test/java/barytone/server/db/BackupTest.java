@@ -49,7 +49,7 @@ class BackupTest {
         assertThatThrownBy(() -> Backup.byHand(data, file)).hasMessageContaining("overwrites nothing");
         Files.writeString(data.resolve("pictures/nut.txt"), "as left");
         assertThat(Restore.restore(data, file))
-                .startsWith("Restored away.zip: 38 jobs, ")
+                .startsWith("Restored away.zip: 42 jobs, ")
                 .contains("What was there before is kept as ");
         assertThat(data.resolve("pictures/nut.txt")).hasContent("as found");
         try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {

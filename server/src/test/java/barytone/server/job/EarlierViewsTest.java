@@ -39,7 +39,9 @@ class EarlierViewsTest {
             "benchLog",
             "arrival",
             "playOff",
-            "frets");
+            "frets",
+            "waits",
+            "promise");
 
     /** What was said of the station of frets before there was one. */
     private static final Set<String> EMPTY_STATION =

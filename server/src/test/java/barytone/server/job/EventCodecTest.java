@@ -26,6 +26,7 @@ import barytone.core.estimate.Band;
 import barytone.core.estimate.Move;
 import barytone.core.height.ActionTarget;
 import barytone.core.height.ReliefTarget;
+import barytone.core.hours.Promise;
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.NutMaterial;
 import barytone.core.intonation.IntonationWays;
@@ -63,8 +64,11 @@ import barytone.core.station.nut.SlotFlaw;
 import barytone.core.station.pickups.PickupEvent;
 import barytone.core.station.relief.ReliefEvent;
 import barytone.core.station.relief.RodWays;
+import barytone.core.wait.AirWanted;
+import barytone.core.wait.WaitReason;
 import barytone.server.station.StationDoors;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -116,6 +120,11 @@ class EventCodecTest {
                 new JobEvent.MovedUncounted(Station.NUT, List.of(3, 4)),
                 new JobEvent.StringsChanged("9 11 16 24w 32w 42w", "10 13 17 26w 36w 46w"),
                 new JobEvent.PutOff(Station.NUT),
+                new JobEvent.WaitBegun(WaitReason.GLUE, Instant.parse("2031-02-03T10:00:00Z"), null, "a brace"),
+                new JobEvent.WaitBegun(WaitReason.OTHER, null, new AirWanted(40, 100), ""),
+                new JobEvent.WaitEnded(4),
+                new JobEvent.Promised(new Promise(LocalDate.of(2031, 2, 6), Promise.Part.NOON)),
+                new JobEvent.Promised(null),
                 new NutEvent.NutReworked(NutEvent.NutReworked.Way.RENEWED, List.of(1, 2), 0, NutMaterial.BRASS),
                 new ReliefEvent.RodTurned(new Turns(-2), true, false),
                 new ReliefEvent.RodRanFree(7),

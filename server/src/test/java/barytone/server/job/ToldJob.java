@@ -59,7 +59,7 @@ abstract class ToldJob<T extends ToldJob<T>> {
         Shop.Schools schools = new Shop.Schools(ReliefSchool.USUAL, NutSchool.USUAL, ActionSchool.USUAL);
         Words words = new Words(state, Units.all(unit));
         Bench bench = new Bench(Outfit.with(tools), schools);
-        return new AdviceWords(state, words, bench, new StationDoors().doors().voices(state, words, bench))
+        return new AdviceWords(state, words, bench, new StationDoors().doors().voices(state, words, bench), now())
                 .advice(NextMove.advise(state, Outfit.with(tools), now()));
     }
 

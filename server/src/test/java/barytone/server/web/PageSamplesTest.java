@@ -28,7 +28,7 @@ class PageSamplesTest {
     private static final Path FOLDER = Path.of("../web/samples");
     private static final Path SAID = Path.of("src/test/said.txt");
     /** Those on the bench, and those that buzz. */
-    private static final int[] JOBS = IntStream.concat(IntStream.rangeClosed(1, 12), IntStream.rangeClosed(31, 38))
+    private static final int[] JOBS = IntStream.concat(IntStream.rangeClosed(1, 12), IntStream.rangeClosed(31, 42))
             .toArray();
 
     @Test
@@ -36,6 +36,7 @@ class PageSamplesTest {
         TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
         Map<String, String> routes = new LinkedHashMap<>();
         routes.put("bench", "/api/bench");
+        routes.put("day", "/api/day");
         routes.put("kinds", "/api/kinds");
         routes.put("bridges", "/api/bridges");
         routes.put("arrival", "/api/arrival/choices");

@@ -1,4 +1,4 @@
-package barytone.core.promise;
+package barytone.core.hours;
 
 import barytone.core.quantity.Allowed;
 import java.time.DayOfWeek;
@@ -80,7 +80,7 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
     }
 
     /** The stretches of some days as moments of a zone: what a change of the clocks takes from a day is not worked. */
-    Axis axis(Instant from, int days, ZoneId zone) {
+    public Axis axis(Instant from, int days, ZoneId zone) {
         List<long[]> stretches = new ArrayList<>();
         LocalDate first = LocalDate.ofInstant(from, zone);
         for (int i = 0; i < days; i++) {
@@ -95,7 +95,7 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
     }
 
     /** Working time laid out over the days ahead; moments are in seconds of the epoch. */
-    static final class Axis {
+    public static final class Axis {
         private final long[] from;
         private final long[] to;
         /** Working seconds before each stretch. */
@@ -114,14 +114,14 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
         }
 
         /** Working seconds until a moment. */
-        double worked(double moment) {
+        public double worked(double moment) {
             int at = stretchEndingAfter(moment);
             if (at == from.length) return before[at];
             return before[at] + Math.max(0, moment - from[at]);
         }
 
         /** The moment at which so many working seconds have passed; infinite beyond the last day. */
-        double moment(double worked) {
+        public double moment(double worked) {
             int low = 0;
             int high = from.length;
             while (low < high) {
@@ -133,7 +133,7 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
         }
 
         /** The first moment, not before this one, at which somebody works; infinite beyond the last day. */
-        double open(double moment) {
+        public double open(double moment) {
             int at = stretchEndingAfter(moment);
             return at == from.length ? Double.POSITIVE_INFINITY : Math.max(moment, from[at]);
         }

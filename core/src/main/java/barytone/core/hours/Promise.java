@@ -1,4 +1,4 @@
-package barytone.core.promise;
+package barytone.core.hours;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -48,7 +48,7 @@ public record Promise(LocalDate day, Part part) implements Comparable<Promise> {
     }
 
     /** The first half day whose end is not before a moment, on a day that is open. */
-    static Promise notBefore(Instant moment, ShopHours hours, ZoneId zone) {
+    public static Promise notBefore(Instant moment, ShopHours hours, ZoneId zone) {
         LocalDate day = LocalDate.ofInstant(moment, zone);
         for (int i = 0; i < 800; i++, day = day.plusDays(1)) {
             List<ShopHours.Stretch> stretches = hours.on(day);
