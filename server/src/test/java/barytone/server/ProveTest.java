@@ -101,12 +101,24 @@ class ProveTest {
                 .contains("unsafe steps, all together             0");
     }
 
+    @Test
+    void aShopYearIsOneLineForEachRule() {
+        Ran ran = prove("--shop-year", "0.5", "--seed", "3");
+        assertThat(ran.code()).isZero();
+        assertThat(ran.out().lines())
+                .satisfiesExactly(
+                        queue -> assertThat(queue).startsWith("{\"rule\":\"queue\",\"jobsPerDay\":0.5,\"seed\":3,"),
+                        fixed -> assertThat(fixed).contains("\"workingDaysPromised\":3.00"));
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             --instruments 0    | instruments: given 0; allowed is 1 to 100000.
             --instruments many | --instruments: given “many”; allowed is a whole number.
             --seed             | --seed needs a number
-            --fast             | prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME and --json, not “--fast”
+            --fast             | prove takes --instruments N, --seed S, --world own or bench, --without NAME, --only NAME, --shop-year JOBS and --json, not “--fast”
+            --shop-year often  | --shop-year: given “often”; allowed is a number.
+            --shop-year 40     | --shop-year: given 40; allowed is 0.5 to 6 jobs a day.
             """)
     void wrongArgumentsAreNamedAndNothingIsRun(String args, String told) {
         Ran ran = prove(args.split(" "));
