@@ -42,7 +42,9 @@ class Screenshots {
             assertThat(tries.getByTestId("headline")).containsText("touches");
             shot(tries, "what-if");
 
-            shot(job(browsing, "Dotterel", 1280, 800), "job-nut");
+            Page wall = browsing.page("/wall");
+            assertThat(wall.getByText("Dunlin", new Page.GetByTextOptions().setExact(true))).isVisible();
+            shot(wall, "wall");
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
             Page across = job(browsing, "Turnstone", 820, 1180);
             shot(across, "job-action-tablet");
