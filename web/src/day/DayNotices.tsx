@@ -26,6 +26,8 @@ export function DayNotices() {
     queryKey: ["notices"],
     queryFn: () => answer(api.GET("/api/notices")),
     refetchInterval: 10_000,
+    // who wants to hear of it hears of it while another window is seen
+    refetchIntervalInBackground: wantsSound() || wantsNotice(),
     retry: false,
   });
   const news = (notices.data ?? []).filter(

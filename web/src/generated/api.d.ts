@@ -169,8 +169,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * All of them, the earliest day first.
-         * @description All of them, the earliest day first. One that was here again since is done.
+         * All of them, and what the newest visits ask for by what was done, the earliest day first.
+         * @description All of them, and what the newest visits ask for by what was done, the earliest day first. One that was here again since is done.
          */
         get: operations["followUps"];
         put?: never;
@@ -3665,6 +3665,8 @@ export interface components {
             /** Format: date */
             on: string;
             player: string;
+            /** @description somebody set the day; otherwise it follows from what was done */
+            set: boolean;
             /** @description ready to be sent to the player by hand */
             text: string;
             why: string;

@@ -138,9 +138,12 @@ export function AgreedPanel({ job, send, trouble, onDone }: PanelProps) {
         </Button>
       </div>
       <div className="grid gap-4 sm:grid-cols-2">
-        <Field label="Promised for">
-          <TextInput type="date" {...form.register("promised")} />
-        </Field>
+        <div>
+          <Field label="Promised for">
+            <TextInput type="date" {...form.register("promised")} />
+          </Field>
+          <Offered job={job} onTake={(day) => form.setValue("promised", day)} />
+        </div>
         <Field label="What the instrument is worth" hint="asks whether the work is worth it">
           <TextInput inputMode="decimal" {...form.register("worth")} />
         </Field>
@@ -161,6 +164,30 @@ export function AgreedPanel({ job, send, trouble, onDone }: PanelProps) {
         </div>
       )}
     </form>
+  );
+}
+
+/** The first day that is kept nine times in ten. */
+function Offered({ job, onTake }: { job: JobView; onTake: (day: string) => void }) {
+  const offer = useQuery({
+    queryKey: ["offer", job.id, job.seq],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/promise", { params: { path: { id: job.id } } })),
+    enabled: !job.closed,
+    retry: false,
+  });
+  const day = offer.data?.day;
+  if (day === undefined) return null;
+  return (
+    <span className="flex flex-wrap items-center gap-x-3 text-[15px]">
+      Can be kept: {offer.data?.said}
+      <button
+        type="button"
+        className="min-h-11 font-semibold underline"
+        onClick={() => onTake(day)}
+      >
+        Take that day
+      </button>
+    </span>
   );
 }
 

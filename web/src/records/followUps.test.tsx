@@ -13,6 +13,8 @@ const one = (name: string, due: boolean) => ({
   day: "Tuesday 1 April 2031",
   why: "card under the nut",
   due,
+  set: true,
+  text: `Hello Island school, ${name}`,
 });
 
 function shown(dueOnly: boolean, all: object[]) {
@@ -33,6 +35,20 @@ describe("what is to be looked at again", () => {
     shown(true, [one("Dunlin", true), one("Sanderling", false)]);
     expect(await screen.findByText("Dunlin")).toBeTruthy();
     expect(screen.queryByText("Sanderling")).toBeNull();
+  });
+
+  it("keeps what follows from the work off the bench, and has a text ready for each", async () => {
+    const user = shown(false, [{ ...one("Eider", true), set: false, why: "the season turns" }]);
+    expect(await screen.findByText("By what was done: the season turns")).toBeTruthy();
+    await user.click(screen.getByRole("button", { name: "Copy the text for Eider" }));
+    expect(await navigator.clipboard.readText()).toBe("Hello Island school, Eider");
+    expect(screen.getByText("Copied")).toBeTruthy();
+  });
+
+  it("tells on the bench only days that somebody set", async () => {
+    shown(true, [one("Dunlin", true), { ...one("Eider", true), set: false }]);
+    expect(await screen.findByText("Dunlin")).toBeTruthy();
+    expect(screen.queryByText("Eider")).toBeNull();
   });
 
   it("is silent when there is none", async () => {

@@ -107,7 +107,11 @@ public record ShopYear(int promised, int kept, double waited, double took) {
         }
 
         private double factor(Task task) {
-            return factors[Math.floorMod(task.hashCode(), factors.length)];
+            // not by its hash: that is another in every process
+            int at = task.station() == null
+                    ? Station.values().length
+                    : task.station().ordinal();
+            return factors[task.kind().ordinal() * 8 + at];
         }
 
         private Part part(Task task, double count) {

@@ -21,6 +21,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,6 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The shop's hours as they are stored and typed. They are local times of local days: a machine in another zone, or a change of the clocks, moves none of them. */
 @Component
 class Hours {
+    private static final Logger LOG = LoggerFactory.getLogger(Hours.class);
+
     static final String SETTING = "hours";
 
     private static final Pattern STRETCH =
@@ -66,6 +70,20 @@ class Hours {
                             found.version());
                 })
                 .orElse(new Known(ShopHours.USUAL, USUAL_URGENT, 0));
+    }
+
+    /** Hours that came from elsewhere and cannot be read break no view: it goes on with what is usual, and they can be set anew. */
+    private Known read(Settings.Stored found) {
+        try {
+            Stored stored = mapper.readValue(found.body(), Stored.class);
+            return new Known(
+                    new ShopHours(week(stored.week()), stored.closed(), stored.capacity(), stored.buffer()),
+                    stored.urgent(),
+                    found.version());
+        } catch (RuntimeException unreadable) {
+            LOG.error("The hours cannot be read", unreadable);
+            return new Known(ShopHours.USUAL, USUAL_URGENT, found.version());
+        }
     }
 
     void keep(long version, ShopHours hours, double urgent) {

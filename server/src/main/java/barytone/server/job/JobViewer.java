@@ -22,6 +22,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -182,6 +183,12 @@ final class JobViewer {
         remarks.addAll(PlayOffWords.remarks(state));
         String inTheTray = BenchLogWords.left(opened.tray());
         if (!inTheTray.isEmpty()) remarks.add(inTheTray);
+        if (!state.closed())
+            state.waiting()
+                    .lasting(now)
+                    .forEach(wait -> remarks.add("Still waits: "
+                            + wait.reason().label().toLowerCase(Locale.ROOT) + ", "
+                            + WaitWords.said(wait, state.waiting(), now) + "."));
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready)
             remarks.add("Not finished: " + told.headline() + (told.headline().endsWith("?") ? "" : "."));

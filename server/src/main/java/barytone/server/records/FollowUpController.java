@@ -3,8 +3,10 @@ package barytone.server.records;
 import barytone.server.job.Days;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,6 +29,7 @@ class FollowUpController {
      *
      * @param day in words
      * @param due whether the day has come
+     * @param set somebody set the day; otherwise it follows from what was done
      * @param text ready to be sent to the player by hand
      */
     record FollowUpView(
@@ -38,13 +41,15 @@ class FollowUpController {
             String day,
             String why,
             boolean due,
+            boolean set,
             String text) {}
 
-    /** All of them, the earliest day first. One that was here again since is done. */
+    /** All of them, and what the newest visits ask for by what was done, the earliest day first. One that was here again since is done. */
     @GetMapping
     List<FollowUpView> followUps() {
         LocalDate today = Days.of(clock.instant());
-        return followUps.all().stream()
+        return Stream.concat(followUps.all().stream(), followUps.suggested().stream())
+                .sorted(Comparator.comparing(FollowUps.Again::on))
                 .map(again -> new FollowUpView(
                         again.instrument(),
                         again.job(),
@@ -54,6 +59,7 @@ class FollowUpController {
                         Days.withYear(again.on()),
                         again.why(),
                         !again.on().isAfter(today),
+                        again.set(),
                         text(again)))
                 .toList();
     }

@@ -43,7 +43,8 @@ class Screenshots {
             shot(tries, "what-if");
 
             Page wall = browsing.page("/wall");
-            assertThat(wall.getByText("Dunlin", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(wall.getByText("Dunlin", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
             shot(wall, "wall");
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
             Page across = job(browsing, "Turnstone", 820, 1180);
