@@ -21,11 +21,11 @@ describe("the day on the bench", () => {
     const waiting = within(await screen.findByRole("region", { name: "Waiting" }));
     expect(waiting.getByText(/after the rehearsal/)).toBeTruthy();
     expect(waiting.getByText("until about Friday 7 February")).toBeTruthy();
-    await waitFor(() => expect(now.queryByText(/Dunlin/)).toBeNull());
+    await waitFor(() => expect(now.queryByText(/Gadwall/)).toBeNull());
     const promised = within(screen.getByRole("region", { name: "Promised" }));
     expect(promised.getAllByText(/this evening/).length).toBeGreaterThan(0);
     // the line says the same to who does not see it
-    expect(screen.getByRole("img", { name: /The day from .* Dunlin: fill curing/ })).toBeTruthy();
+    expect(screen.getByRole("img", { name: /The day from .* Gadwall: fill curing/ })).toBeTruthy();
     await user.keyboard("t");
     expect(where()).toMatch(/^\/jobs\/\d+$/);
   });
@@ -34,7 +34,7 @@ describe("the day on the bench", () => {
     theServer.on("GET /api/bench", { json: sample("bench") });
     theServer.on("GET /api/day", theServer.problem(500, "The day cannot be told."));
     opened(<BenchPage />, "/", "/");
-    expect(await screen.findByText(/Dunlin/)).toBeTruthy();
+    expect(await screen.findByText(/Gadwall/)).toBeTruthy();
     expect((await screen.findByRole("alert")).textContent).toContain("The day cannot be told.");
   });
 
@@ -42,7 +42,7 @@ describe("the day on the bench", () => {
     aDay();
     opened(<WallPage />, "/wall", "/wall");
     const waiting = within(await screen.findByRole("region", { name: "Waiting" }));
-    expect(waiting.getByText("Dunlin")).toBeTruthy();
+    expect(waiting.getByText("Gadwall")).toBeTruthy();
     expect(
       within(screen.getByRole("region", { name: "Now" })).getByText(/^and \d+ more$/),
     ).toBeTruthy();

@@ -147,6 +147,19 @@ class BenchQueueTest {
     }
 
     @Test
+    void aMachineInAnotherZoneMovesNoHourAndNoPromise() {
+        Promise evening = new Promise(LocalDate.parse("2031-02-06"), Promise.Part.EVENING);
+        for (String zone : List.of("Europe/Copenhagen", "Pacific/Auckland", "America/St_Johns"))
+            assertThat(evening.due(HOURS, ZoneId.of(zone))
+                            .atZone(ZoneId.of(zone))
+                            .toLocalDateTime())
+                    .isEqualTo(LocalDateTime.parse("2031-02-06T17:30:00"));
+        // on a day that was closed since, what was promised stays promised
+        ShopHours closed = HOURS.closedOn(Set.of(evening.day()));
+        assertThat(evening.due(closed, ZONE)).isEqualTo(at("2031-02-06T18:00:00"));
+    }
+
+    @Test
     void hoursThatLeaveNoTimeOrOverlapAreRefused() {
         assertThatThrownBy(() -> new ShopHours(Map.of(DayOfWeek.MONDAY, List.of()), Set.of(), 1, 0))
                 .isInstanceOf(OutOfRangeException.class)

@@ -123,7 +123,7 @@ class PromiseController {
         LocalDate today = Days.of(now);
         if (day.isAfter(today.plusDays(FARTHEST_DAYS)))
             throw Allowed.broken("day", Days.withYear(day), "at most a year ahead");
-        if (queues.now().due(promise).isBefore(now))
+        if (queues.due(promise).isBefore(now))
             throw Allowed.broken("day", PromiseWords.near(promise, now) + ", which has passed", "a time to come");
         if (!Boolean.TRUE.equals(asked.sure()) && queues.closed(day))
             throw new OddValueException(Days.withYear(day) + " is a closed day. Promise it all the same?");

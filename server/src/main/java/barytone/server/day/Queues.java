@@ -1,6 +1,8 @@
 package barytone.server.day;
 
 import barytone.core.advice.Outfit;
+import barytone.core.hours.Promise;
+import barytone.server.job.Days;
 import barytone.server.job.OnTheBench;
 import barytone.server.job.OpenedJob;
 import barytone.server.shop.Shop;
@@ -49,6 +51,11 @@ class Queues {
     /** Whether the shop is closed on a day. */
     boolean closed(LocalDate day) {
         return hours.now().hours().on(day).isEmpty();
+    }
+
+    /** By when a promise is due. */
+    Instant due(Promise promise) {
+        return promise.due(hours.now().hours(), Days.zone());
     }
 
     /** The same with its promises. */

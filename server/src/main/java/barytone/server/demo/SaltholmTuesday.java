@@ -39,8 +39,8 @@ final class SaltholmTuesday {
 
     void tell() {
         Promise tonight = evening(0);
-        whimbrel(tonight);
-        dunlin();
+        pintail(tonight);
+        gadwall();
         promised(102, tonight);
         promised(107, tonight);
         promised(111, new Promise(evening(1).day(), Promise.Part.NOON));
@@ -49,8 +49,8 @@ final class SaltholmTuesday {
                 104,
                 new JobEvent.WaitBegun(
                         WaitReason.PART, morning(2), null, "two bushings, with the ferry of the day after tomorrow"));
-        godwit();
-        ouzel();
+        siskin();
+        brambling();
     }
 
     /** The ferry sails in the evening of a day on which the shop is open. */
@@ -80,10 +80,10 @@ final class SaltholmTuesday {
     }
 
     /** Its neck settles right now. */
-    private void whimbrel(Promise tonight) {
+    private void pintail(Promise tonight) {
         Facts facts = new Facts(
                 InstrumentKind.ELECTRIC.usual(),
-                "Two-post electric “Whimbrel”",
+                "Two-post electric “Pintail”",
                 RodType.SINGLE,
                 RodAccess.HEADSTOCK,
                 BridgeKind.TWO_POST);
@@ -108,13 +108,13 @@ final class SaltholmTuesday {
     }
 
     /** A slot was filled, and cures. */
-    private void dunlin() {
+    private void gadwall() {
         new Story(
                         intake,
                         log,
                         new Story.Taken(
                                 InstrumentKind.FLAT_TOP,
-                                "Flat-top “Dunlin”",
+                                "Flat-top “Gadwall”",
                                 "Island school, loan no. 2",
                                 Touch.LIGHT,
                                 "The third string buzzes open."),
@@ -127,8 +127,8 @@ final class SaltholmTuesday {
     }
 
     /** Read and spoken about: the school has to say who pays. */
-    private void ouzel() {
-        read("Semi-hollow “Ouzel”", "Island school, loan no. 5", "The neck moves in its pocket.", 75)
+    private void brambling() {
+        read("Semi-hollow “Brambling”", "Island school, loan no. 5", "The neck moves in its pocket.", 75)
                 .add(new JobEvent.WaitBegun(
                         WaitReason.ANSWER,
                         now.plus(Duration.ofHours(3)),
@@ -137,8 +137,8 @@ final class SaltholmTuesday {
     }
 
     /** Done as far as it goes, before its player has played it. */
-    private void godwit() {
-        read("Semi-hollow “Godwit”", "Saltholm Ferry Band, saloon loan no. 4", "Softer for the left hand.", 130)
+    private void siskin() {
+        read("Semi-hollow “Siskin”", "Saltholm Ferry Band, saloon loan no. 4", "Softer for the left hand.", 130)
                 .add(new JobEvent.WaitBegun(WaitReason.PLAYER, null, null, "after the rehearsal"));
     }
 

@@ -10,6 +10,7 @@ import barytone.core.job.TakenReading;
 import barytone.core.reading.Tool;
 import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
+import barytone.core.station.Room;
 import barytone.core.station.Stations;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -153,7 +154,22 @@ final class AdviceWords {
             }
         };
         line.add(how);
+        if (m.reason() == Advice.Measure.Reason.FIRST) line.add(missing(m.station()));
         return Said.reading("measure", headline, line, m.strings(), null);
+    }
+
+    /** What is to be read as found besides this, as a set; empty when it is all. Each of it can be left out when it is its turn. */
+    private String missing(Station now) {
+        List<String> others = new ArrayList<>();
+        for (Room room : Stations.ALL) {
+            Station station = room.station();
+            if (station == now || !state.agreed(station) || state.left(station) || room.idle(state)) continue;
+            if (state.declined(Advice.Measure.unread(station))) continue;
+            List<Integer> unread = room.unread(state);
+            if (unread.isEmpty()) continue;
+            others.add(words.quantity(station) + (station.height() ? " under " + words.strings(unread) : ""));
+        }
+        return others.isEmpty() ? "" : "Missing as found after that: " + String.join("; ", others) + ".";
     }
 
     /** Notes to sound, or pickup gaps to read. */
@@ -165,6 +181,7 @@ final class AdviceWords {
                 !first
                         ? "It was moved, or moved along, since it was read: what stands there is reckoned."
                         : asFound ? "As found comes first, before anything is touched." : "Not read yet on this job.");
+        if (asFound) line.add(missing(m.station()));
         return voices.of(m.station()).reading(m, line, first);
     }
 

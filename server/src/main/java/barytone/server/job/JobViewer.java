@@ -183,12 +183,19 @@ final class JobViewer {
         remarks.addAll(PlayOffWords.remarks(state));
         String inTheTray = BenchLogWords.left(opened.tray());
         if (!inTheTray.isEmpty()) remarks.add(inTheTray);
-        if (!state.closed())
+        if (!state.closed()) {
+            List<String> unread = new ArrayList<>();
+            for (Station station : Station.HEIGHTS) {
+                List<Integer> reckoned = NextMove.reckoned(state, station);
+                if (!reckoned.isEmpty()) unread.add(words.quantity(station) + " under " + words.strings(reckoned));
+            }
+            if (!unread.isEmpty()) remarks.add("Missing as left, reckoned only: " + String.join("; ", unread) + ".");
             state.waiting()
                     .lasting(now)
                     .forEach(wait -> remarks.add("Still waits: "
                             + wait.reason().label().toLowerCase(Locale.ROOT) + ", "
                             + WaitWords.said(wait, state.waiting(), now) + "."));
+        }
         boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished || state.closed();
         if (!ready)
             remarks.add("Not finished: " + told.headline() + (told.headline().endsWith("?") ? "" : "."));

@@ -41,10 +41,10 @@ class DayWalkTest extends BrowserWalk {
         Page page = page("/");
         // morning: what cures, what is awaited and what is dry waits, each with its end
         Locator waiting = region(page, "Waiting");
-        assertThat(waiting).containsText("Flat-top “Dunlin”");
+        assertThat(waiting).containsText("Flat-top “Gadwall”");
         assertThat(waiting).containsText("The player is to play it: after the rehearsal");
         assertThat(waiting).containsText(Pattern.compile("Flat-top “Phalarope”.*until about Friday 7 February"));
-        assertThat(region(page, "Now")).not().containsText("Dunlin");
+        assertThat(region(page, "Now")).not().containsText("Gadwall");
         assertThat(region(page, "Promised")).containsText("this evening");
 
         // one: a new instrument is promised for the first day that will be kept
@@ -63,7 +63,7 @@ class DayWalkTest extends BrowserWalk {
         assertThat(promised).isNotEmpty();
 
         // two: the neck settles, and meanwhile another is worked on
-        open(page, "Waiting", "Whimbrel");
+        open(page, "Waiting", "Pintail");
         assertThat(headline(page)).hasText("Leave the neck to settle");
         Locator meanwhile = region(page, "Meanwhile");
         assertThat(meanwhile.getByRole(AriaRole.LINK)).hasCount(3);
@@ -76,7 +76,7 @@ class DayWalkTest extends BrowserWalk {
         TestClock.pass(Duration.ofMinutes(12));
         page.evaluate("document.dispatchEvent(new Event('visibilitychange'))");
         Locator notice = page.getByTestId("notice");
-        assertThat(notice).containsText(Pattern.compile("(Whimbrel: neck settled|Dunlin: cured)"));
+        assertThat(notice).containsText(Pattern.compile("(Pintail: neck settled|Gadwall: cured)"));
         assertThat(reading(page, "Relief", "6")).isFocused();
         assertThat(reading(page, "Relief", "6")).hasValue("0.1");
         page.keyboard().type("2");
@@ -84,7 +84,7 @@ class DayWalkTest extends BrowserWalk {
         assertThat(reading(page, "Relief", "1")).isFocused();
 
         // four: the answer is here, and it is there again among what can be done
-        open(page, "Waiting", "Ouzel");
+        open(page, "Waiting", "Brambling");
         assertThat(headline(page)).hasText("An answer is awaited");
         before = seq(page);
         page.keyboard().press("Escape");
@@ -92,8 +92,8 @@ class DayWalkTest extends BrowserWalk {
         shownAfter(page, before);
         assertThat(headline(page)).not().hasText("An answer is awaited");
         page.keyboard().press("b");
-        assertThat(region(page, "Now")).containsText("Ouzel");
-        assertThat(region(page, "Waiting")).not().containsText("Ouzel");
+        assertThat(region(page, "Now")).containsText("Brambling");
+        assertThat(region(page, "Waiting")).not().containsText("Brambling");
 
         // five: a part has to come
         open(page, "Now", "Turnstone");
@@ -114,7 +114,7 @@ class DayWalkTest extends BrowserWalk {
         assertThat(headline(page)).hasText("A part is ordered");
 
         // six: the fill has cured
-        open(page, "Now", "Dunlin");
+        open(page, "Now", "Gadwall");
         assertThat(headline(page)).not().containsText("wait");
 
         // the promise: read, nothing needs doing, handed over in time

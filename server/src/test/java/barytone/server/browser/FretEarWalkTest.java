@@ -86,6 +86,9 @@ class FretEarWalkTest extends BrowserWalk {
             read(page, "0.02mm");
             assertThat(headline(page)).hasText("Fill the slot of string 3 G, then file");
             page.keyboard().press("d");
+            assertThat(headline(page)).hasText("Fill curing: wait until 09:20");
+            // an accelerator was used
+            page.keyboard().press("d");
             assertThat(headline(page)).containsText("Retune");
             page.keyboard().press("d");
             assertThat(headline(page)).hasText("Read the nut under string 3 G");

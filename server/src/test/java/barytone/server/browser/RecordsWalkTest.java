@@ -34,7 +34,7 @@ class RecordsWalkTest extends BrowserWalk {
 
     private static Page intake() {
         Page page = browsing().page("/");
-        assertThat(page.getByText("Cormorant")).isVisible();
+        assertThat(page.getByText("Long-scale baritone “Cormorant”").first()).isVisible();
         page.keyboard().press("n");
         assertThat(page.getByRole(
                         AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Was here before"))))

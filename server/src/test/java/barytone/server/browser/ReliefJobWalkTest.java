@@ -89,7 +89,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(headline(page)).hasText("Closed");
         page.keyboard().press("b");
         page.getByText("closed jobs are in the records").click();
-        page.getByText("Two-post electric “Sanderling”").click();
+        openFromBench(page, "Two-post electric “Sanderling”");
         assertThat(headline(page)).hasText("Closed");
         page.keyboard().press("d");
         assertThat(headline(page)).hasText("Relief is in its band");
@@ -162,7 +162,7 @@ class ReliefJobWalkTest extends BrowserWalk {
     @Test
     void leavesAreTappedWithOneThumbOnATablet() {
         Page page = browsing().page("/", 820, 1180);
-        page.getByText("Nylon-string “Plover”").click();
+        openFromBench(page, "Nylon-string “Plover”");
         assertThat(headline(page)).hasText("No rod to turn: refer or accept");
         page.getByLabel("Leaf 0.38 mm: not tried").click();
         Locator next = page.getByLabel("Leaf 0.45 mm: not tried");

@@ -6,6 +6,7 @@ import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
@@ -26,7 +27,8 @@ class Screenshots {
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
                 Browsing browsing = new Browsing(app.base())) {
             Page bench = browsing.page("/");
-            assertThat(bench.getByText("Turnstone")).isVisible();
+            assertThat(bench.getByText("Three-barrel electric “Turnstone”").first())
+                    .isVisible();
             shot(bench, "bench");
 
             shot(job(browsing, "Cormorant", 1280, 800), "job-next-move");
@@ -43,7 +45,7 @@ class Screenshots {
             shot(tries, "what-if");
 
             Page wall = browsing.page("/wall");
-            assertThat(wall.getByText("Dunlin", new Page.GetByTextOptions().setExact(true)))
+            assertThat(wall.getByText("Gadwall", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
             shot(wall, "wall");
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
@@ -136,7 +138,9 @@ class Screenshots {
 
     private static Page job(Browsing browsing, String name, int width, int height) {
         Page page = browsing.page("/", width, height);
-        page.getByText(name).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(".*" + name + ".*")))
+                .first()
+                .click();
         assertThat(page.getByTestId("headline")).isVisible();
         return page;
     }

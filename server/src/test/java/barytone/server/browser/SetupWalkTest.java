@@ -85,7 +85,7 @@ class SetupWalkTest extends BrowserWalk {
     @Test
     void theTechnicianChoosesOtherwiseAndIsNotAskedTwice() {
         Page page = page("/");
-        page.getByText("Three-barrel electric “Turnstone”").click();
+        openFromBench(page, "Three-barrel electric “Turnstone”");
         assertThat(headline(page)).hasText("Lower 6 barrel screws");
         assertThat(page.getByRole(
                         AriaRole.IMG,
@@ -120,7 +120,7 @@ class SetupWalkTest extends BrowserWalk {
     @Test
     void stationsAreOpenedByKeyAndShowTheirOwnLedgersAndSums() {
         Page page = page("/");
-        page.getByText("Mandolin “Dotterel”").click();
+        openFromBench(page, "Mandolin “Dotterel”");
         assertThat(headline(page)).containsText("File 7 slots");
         page.keyboard().press("Escape");
         page.keyboard().press("Shift+A");

@@ -82,6 +82,8 @@ class EarlierViewsTest {
         if (NEWER.contains(key) || node.path("key").asString("").equals("frets")) return;
         if (node.isString()) {
             String text = node.asString();
+            // what is to be read, and what waits, as a set: not said then
+            if (text.startsWith("Still waits: ") || text.startsWith("Missing as ")) return;
             // the clock
             if (key.equals("now") && text.matches("\\d{4}-.*")) return;
             said.add(key + ": " + (text.matches("[A-Z][A-Z0-9_]*") ? spelt(text) : text));
