@@ -3,6 +3,9 @@ import type { Schemas } from "../app/api";
 import { Countdown } from "../ui/Countdown";
 import { Fractions } from "../ui/Fractions";
 
+/** An hour ahead it is counted down; days are told in words. */
+const soon = (until: string, now: string) => Date.parse(until) - Date.parse(now) < 3_600_000;
+
 /** A job in a list: whose it is, what is next, how it stands. */
 export function JobRow({
   card,
@@ -46,9 +49,11 @@ export function JobRow({
             <span className="text-[20px] leading-tight font-semibold">
               <Fractions text={card.next} />
             </span>
-            {card.waitingUntil !== undefined && now !== undefined && (
-              <Countdown until={card.waitingUntil} now={now} label="waits" />
-            )}
+            {card.waitingUntil !== undefined &&
+              now !== undefined &&
+              soon(card.waitingUntil, now) && (
+                <Countdown until={card.waitingUntil} now={now} label="waits" />
+              )}
           </span>
           <span className="block text-[15px] whitespace-pre-wrap text-mute">{card.standing}</span>
         </span>
