@@ -51,7 +51,7 @@ export function DayLine({
   const within = (moment: number) => moment >= now - 60_000 && moment <= to;
   const above = rows(
     day.waiting.flatMap((w): Mark[] => {
-      const at = w.resumes === undefined ? Number.NaN : Date.parse(w.resumes);
+      const at = w.what.until === undefined ? Number.NaN : Date.parse(w.what.until);
       return within(at)
         ? [
             {

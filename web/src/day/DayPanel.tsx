@@ -9,18 +9,6 @@ import { WaitsBar } from "./WaitsBar";
 type Reason = Schemas["WaitTyped"]["reason"];
 type Part = NonNullable<Schemas["PromiseTyped"]["part"]>;
 
-const REASONS: readonly { code: Reason; label: string; until: string }[] = [
-  { code: "answer", label: "an answer", until: "" },
-  { code: "part", label: "a part", until: "" },
-  { code: "player", label: "the player to play it", until: "" },
-  { code: "glue", label: "glue", until: "12 h" },
-  { code: "fill", label: "a filled slot", until: "20 min" },
-  { code: "finish", label: "finish", until: "24 h" },
-  { code: "conditioning", label: "conditioning", until: "4 d" },
-  { code: "stretching", label: "stretching strings", until: "overnight" },
-  { code: "other", label: "something else", until: "" },
-];
-
 /** What was asked about, to be sent again with the answer. */
 type Asked = ((sure: boolean) => void) | null;
 
@@ -141,6 +129,11 @@ function Promised({ job, send, onAsk }: { job: JobView; send: Send; onAsk: (act:
 }
 
 function Begin({ send, onAsk }: { send: Send; onAsk: (act: Asked) => void }) {
+  const reasons = useQuery({
+    queryKey: ["wait-reasons"],
+    queryFn: () => answer(api.GET("/api/wait-reasons")),
+    staleTime: Infinity,
+  });
   const [reason, setReason] = useState<Reason>("answer");
   const [until, setUntil] = useState("");
   const [humidity, setHumidity] = useState("");
@@ -160,7 +153,7 @@ function Begin({ send, onAsk }: { send: Send; onAsk: (act: Asked) => void }) {
       }
     });
   };
-  const usual = REASONS.find((r) => r.code === reason)?.until ?? "";
+  const usual = reasons.data?.find((r) => r.reason === reason)?.usual;
   return (
     <form
       aria-label="Begin a wait"
@@ -172,14 +165,14 @@ function Begin({ send, onAsk }: { send: Send; onAsk: (act: Asked) => void }) {
     >
       <Pills
         label="Let it wait for"
-        choices={REASONS}
+        choices={(reasons.data ?? []).map((r) => ({ code: r.reason, label: r.label }))}
         chosen={[reason]}
         onChange={(chosen) => setReason(chosen.at(-1) ?? reason)}
       />
       <div className="grid items-end gap-3 sm:grid-cols-[1fr_1fr]">
         <Field
           label={`Until: 20 min, 3 h, 4 d, 16:30, tomorrow, 2031-02-06`}
-          hint={usual === "" ? "empty: as long as it takes" : `empty: ${usual}`}
+          hint={usual === undefined ? "empty: as long as it takes" : `empty: ${usual}`}
         >
           <TextInput value={until} onChange={(e) => setUntil(e.target.value)} />
         </Field>

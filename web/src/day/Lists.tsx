@@ -17,9 +17,9 @@ export function WaitingList({ day, cards }: { day: Day; cards: ReadonlyMap<numbe
       {day.waiting.map((w) => {
         const card = cards.get(w.job);
         const soon =
-          w.resumes !== undefined &&
+          w.what.until !== undefined &&
           w.what.byClock &&
-          Date.parse(w.resumes) - Date.parse(day.now) < SOON;
+          Date.parse(w.what.until) - Date.parse(day.now) < SOON;
         return (
           <li
             key={`${String(w.job)} ${String(w.what.begun)} ${w.what.reason}`}
@@ -31,8 +31,8 @@ export function WaitingList({ day, cards }: { day: Day; cards: ReadonlyMap<numbe
             >
               <span className="flex flex-wrap items-center justify-between gap-x-3">
                 <strong className="text-[17px]">{card?.instrument ?? "A job"}</strong>
-                {soon && w.resumes !== undefined ? (
-                  <Countdown until={w.resumes} now={day.now} label="" />
+                {soon && w.what.until !== undefined ? (
+                  <Countdown until={w.what.until} now={day.now} label="" />
                 ) : (
                   <span
                     className={`text-[15px] ${w.what.overdue ? "font-semibold text-rust" : ""}`}

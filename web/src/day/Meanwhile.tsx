@@ -1,14 +1,13 @@
 import { Link } from "react-router";
 import { useDay } from "./useDay";
 
-/** So many others are named. */
-const MOST = 3;
-
 /** While one waits: what else can be done in that time. */
 export function Meanwhile({ job }: { job: number }) {
   const { bench, day } = useDay();
   const names = new Map((bench.data?.open ?? []).map((card) => [card.id, card.instrument]));
-  const others = (day.data?.next ?? []).filter((n) => n.job !== job).slice(0, MOST);
+  const next = new Map((day.data?.next ?? []).map((n) => [n.job, n]));
+  const wait = day.data?.waiting.find((w) => w.job === job && w.holds);
+  const others = (wait?.meanwhile ?? []).flatMap((id) => next.get(id) ?? []);
   if (others.length === 0) return null;
   return (
     <section aria-label="Meanwhile" className="border-t border-line px-5 py-3">

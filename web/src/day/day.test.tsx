@@ -82,6 +82,7 @@ async function panel() {
       others: "",
     }),
   });
+  theServer.on("GET /api/wait-reasons", { json: sample("wait-reasons") });
   await user.keyboard("{Escape}{Shift>}d{/Shift}");
   return { user, dialog: within(await screen.findByRole("dialog")) };
 }
@@ -120,7 +121,7 @@ describe("promise and waits of a job", () => {
       "POST /api/jobs/10/waits",
       theServer.problem(400, "until: given “soon”; allowed is a time to come."),
     );
-    await user.click(dialog.getByRole("button", { name: "a part" }));
+    await user.click(await dialog.findByRole("button", { name: "A part is ordered" }));
     await user.type(dialog.getByLabelText(/^Until/), "soon");
     await user.type(dialog.getByLabelText(/^What for/), "bushings");
     await user.click(dialog.getByRole("button", { name: "Let it wait" }));

@@ -2825,6 +2825,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wait-reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a job can be told to wait for. */
+        get: operations["waitReasons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3662,6 +3679,8 @@ export interface components {
             /** Format: int64 */
             job: number;
             name: string;
+            /** @description whether it is told at the bench */
+            news: boolean;
             /** Format: date */
             on: string;
             player: string;
@@ -5597,6 +5616,14 @@ export interface components {
             /** @description another tool than the one in use; null for that one */
             tool?: string;
         };
+        /** @description A reason to let a job wait, for choosing. */
+        ReasonView: {
+            label: string;
+            /** @enum {string} */
+            reason: "settling" | "next-day" | "glue" | "fill" | "finish" | "conditioning" | "stretching" | "part" | "answer" | "player" | "other";
+            /** @description how long it takes when nothing is typed, in words; null for as long as it takes */
+            usual?: string;
+        };
         /** @description A record that cannot be taken. */
         Refused: {
             where: string;
@@ -6864,11 +6891,8 @@ export interface components {
             holds: boolean;
             /** Format: int64 */
             job: number;
-            /**
-             * Format: date-time
-             * @description when it can be worked on again; null where nobody knows
-             */
-            resumes?: string;
+            /** @description the jobs that can be worked on while it does: those that fit into the time that is left before the others */
+            meanwhile: number[];
             what: components["schemas"]["WaitView"];
         };
         /** @description The way of turning the rod. */
@@ -17361,6 +17385,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TuningView"];
+                };
+            };
+            /** @description Something is missing or not allowed: the field, what was given and what is allowed */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    waitReasons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReasonView"][];
                 };
             };
             /** @description Something is missing or not allowed: the field, what was given and what is allowed */

@@ -13,7 +13,7 @@ export function FollowUps({ dueOnly = false }: { dueOnly?: boolean }) {
   });
   // the bench says by itself that nothing answers
   if (found.error !== null) return dueOnly ? null : <Trouble text={found.error.message} />;
-  const shown = found.data?.filter((one) => (one.due && one.set) || !dueOnly) ?? [];
+  const shown = found.data?.filter((one) => one.news || !dueOnly) ?? [];
   if (shown.length === 0) return null;
   return (
     <section aria-label="To be looked at again" className="mt-6">

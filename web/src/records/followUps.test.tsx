@@ -14,6 +14,7 @@ const one = (name: string, due: boolean) => ({
   why: "card under the nut",
   due,
   set: true,
+  news: due,
   text: `Hello Island school, ${name}`,
 });
 
@@ -45,8 +46,8 @@ describe("what is to be looked at again", () => {
     expect(screen.getByText("Copied")).toBeTruthy();
   });
 
-  it("tells on the bench only days that somebody set", async () => {
-    shown(true, [one("Dunlin", true), { ...one("Eider", true), set: false }]);
+  it("tells on the bench only what is news", async () => {
+    shown(true, [one("Dunlin", true), { ...one("Eider", true), set: false, news: false }]);
     expect(await screen.findByText("Dunlin")).toBeTruthy();
     expect(screen.queryByText("Eider")).toBeNull();
   });

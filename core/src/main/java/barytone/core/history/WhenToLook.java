@@ -1,6 +1,5 @@
 package barytone.core.history;
 
-import barytone.core.instrument.InstrumentKind;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
@@ -62,7 +61,7 @@ public record WhenToLook(LocalDate day, Why why) {
         if (movedFar(job)) looks.add(new WhenToLook(closed.plusDays(MONTH), Why.BIG_MOVE));
         if (any(counted, e -> e.cures().filter(WaitReason.FILL::equals).isPresent()))
             looks.add(new WhenToLook(closed.plusDays(HALF_YEAR), Why.FILLED));
-        if (top(job.spec().kind())) looks.add(new WhenToLook(season(closed), Why.SEASON));
+        if (job.spec().kind().thinTop()) looks.add(new WhenToLook(season(closed), Why.SEASON));
         return looks.stream().min(Comparator.comparing(WhenToLook::day).thenComparing(WhenToLook::why));
     }
 
@@ -75,13 +74,6 @@ public record WhenToLook(LocalDate day, Why why) {
 
     private static boolean any(List<LoggedEvent> counted, Predicate<JobEvent> what) {
         return counted.stream().map(LoggedEvent::event).anyMatch(what);
-    }
-
-    private static boolean top(InstrumentKind kind) {
-        return switch (kind) {
-            case ELECTRIC, SEMI_HOLLOW, BARITONE, BASS_4, BASS_5, BASS_6 -> false;
-            default -> true;
-        };
     }
 
     private static LocalDate season(LocalDate closed) {

@@ -22,11 +22,7 @@ public enum AirVerdict {
      * @param humidity relative, %
      */
     public static AirVerdict of(InstrumentKind kind, double humidity) {
-        boolean solid = switch (kind) {
-            case ELECTRIC, SEMI_HOLLOW, BARITONE, BASS_4, BASS_5, BASS_6 -> true;
-            default -> false;
-        };
-        if (humidity < (solid ? SOLID_LOW : TOP_LOW)) return DRY;
-        return humidity > (solid ? SOLID_HIGH : TOP_HIGH) ? WET : FINE;
+        if (humidity < (kind.thinTop() ? TOP_LOW : SOLID_LOW)) return DRY;
+        return humidity > (kind.thinTop() ? TOP_HIGH : SOLID_HIGH) ? WET : FINE;
     }
 }

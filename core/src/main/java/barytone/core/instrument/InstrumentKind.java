@@ -157,6 +157,14 @@ public enum InstrumentKind {
         return this == TWELVE_STRING || this == MANDOLIN;
     }
 
+    /** Whether its strings pull at a thin top of wood, which follows the air; a solid body hardly does. */
+    public boolean thinTop() {
+        return switch (this) {
+            case ELECTRIC, SEMI_HOLLOW, BARITONE, BASS_4, BASS_5, BASS_6 -> false;
+            case FLAT_TOP, ARCHTOP, NYLON, TWELVE_STRING, MANDOLIN -> true;
+        };
+    }
+
     /** The usual tuning, string 1 (the highest) first. */
     List<Pitch> pitches() {
         return Arrays.stream(tuning.split(" ")).map(Pitch::of).toList().reversed();

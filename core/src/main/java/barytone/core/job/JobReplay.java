@@ -10,7 +10,6 @@ import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.reading.Evidence;
 import barytone.core.reading.Gap;
-import barytone.core.wait.Wait;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -440,15 +439,8 @@ public final class JobReplay implements Progress {
                 arrival,
                 playOff,
                 closed,
-                Waiting.of(spec, counted, settling(told)),
+                Waiting.of(spec, counted, told.values()),
                 Set.copyOf(undone),
                 Set.copyOf(unfit));
-    }
-
-    private static List<Wait> settling(Map<Class<?>, Object> rooms) {
-        return rooms.values().stream()
-                .filter(Waits.class::isInstance)
-                .flatMap(state -> ((Waits) state).waits().stream())
-                .toList();
     }
 }

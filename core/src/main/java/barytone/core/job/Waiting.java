@@ -7,6 +7,7 @@ import barytone.core.wait.Wait;
 import barytone.core.wait.WaitReason;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -29,9 +30,9 @@ public record Waiting(List<Wait> all, @Nullable Instant latest) {
     /**
      * What the entries that count leave waiting.
      *
-     * @param rooms what settles at the stations
+     * @param rooms what the stations make of the log: something may settle there
      */
-    static Waiting of(InstrumentSpec spec, List<LoggedEvent> counted, List<Wait> rooms) {
+    static Waiting of(InstrumentSpec spec, List<LoggedEvent> counted, Collection<?> rooms) {
         List<Wait> all = new ArrayList<>();
         Set<Long> ended = new HashSet<>();
         for (LoggedEvent logged : counted) {
@@ -53,10 +54,10 @@ public record Waiting(List<Wait> all, @Nullable Instant latest) {
                                     "")));
             }
         }
-        for (Wait wait : rooms) {
-            boolean looked = counted.stream().anyMatch(logged -> logged.seq() > wait.begun() && looked(wait, logged));
-            if (!looked) all.add(wait);
-        }
+        for (Object room : rooms)
+            if (room instanceof Waits settling)
+                for (Wait wait : settling.waits())
+                    if (counted.stream().noneMatch(e -> e.seq() > wait.begun() && looked(wait, e))) all.add(wait);
         return new Waiting(
                 all.stream()
                         .filter(wait -> !ended.contains(wait.begun()))

@@ -1,5 +1,6 @@
 package barytone.core.wait;
 
+import barytone.core.instrument.Conditioning;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 
@@ -14,7 +15,7 @@ public enum WaitReason {
     FILL("Fill curing", Holds.WORK, Ends.BY_CLOCK, Duration.ofMinutes(20)),
     FINISH("Finish drying", Holds.WORK, Ends.BY_CLOCK, Duration.ofHours(24)),
     /** Wood that comes from dry or wet air. */
-    CONDITIONING("Conditioning", Holds.CHANGING, Ends.BY_CLOCK, Duration.ofDays(4)),
+    CONDITIONING("Conditioning", Holds.CHANGING, Ends.BY_CLOCK, Conditioning.TAKES),
     STRETCHING("Strings stretching", Holds.HAND_OVER, Ends.BY_CLOCK, Duration.ofHours(14)),
     PART("A part is ordered", Holds.CHANGING, Ends.BY_HAND, null),
     ANSWER("An answer is awaited", Holds.CHANGING, Ends.BY_HAND, null),

@@ -29,8 +29,6 @@ import org.jspecify.annotations.Nullable;
  * @param retunes expected number
  */
 public record ExpectedWork(double readings, double moves, double retunes) {
-    static final ExpectedWork NONE = new ExpectedWork(0, 0, 0);
-
     /** What is out by less is not out, mm. */
     private static final double JUST = 0.005;
 
@@ -122,11 +120,6 @@ public record ExpectedWork(double readings, double moves, double retunes) {
             case PICKUPS -> new ExpectedWork(unread, unread / 4.0, 0);
             default -> new ExpectedWork(spec.strings(), 1, 0);
         };
-    }
-
-    /** How many turns of the rod are still expected: each is left to settle. */
-    static double turns(Map<Station, ExpectedWork> work) {
-        return work.getOrDefault(Station.RELIEF, NONE).moves();
     }
 
     /**

@@ -4,6 +4,7 @@ import barytone.core.wait.Wait;
 import barytone.core.wait.WaitReason;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.random.RandomGenerator;
 import org.jspecify.annotations.Nullable;
 
@@ -48,7 +49,8 @@ public sealed interface Piece {
      */
     record Rest(double sure, @Nullable Minutes more) implements Piece {
         /** What a neck settles after a turn. */
-        static final Rest SETTLING = new Rest(10, null);
+        static final Rest SETTLING =
+                new Rest(Objects.requireNonNull(WaitReason.SETTLING.usual()).toMinutes(), null);
 
         /** An answer, a part, a player: a day and a half, or a week. */
         private static final Minutes SOMEBODY = Minutes.usually(36 * 60, 0.8);

@@ -55,7 +55,7 @@ class CalendarController {
                 if (wait.until() != null && wait.reason() != WaitReason.SETTLING && !wait.over())
                     calendar.addEvent(waits(job, wait, now));
         }
-        for (FollowUps.Again again : followUps.all()) {
+        for (FollowUps.Again again : followUps.set()) {
             VEvent event = event("again-" + again.job(), "Look again: " + again.name(), again.why(), now);
             event.setDateStart(Date.from(again.on().atStartOfDay(Days.zone()).toInstant()), false);
             calendar.addEvent(event);

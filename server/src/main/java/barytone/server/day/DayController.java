@@ -3,8 +3,6 @@ package barytone.server.day;
 import barytone.core.advice.Advice;
 import barytone.core.hours.Promise;
 import barytone.core.hours.ShopHours;
-import barytone.core.job.JobState;
-import barytone.core.job.Waiting;
 import barytone.core.station.NextMove;
 import barytone.core.wait.Wait;
 import barytone.core.wait.WaitReason;
@@ -19,7 +17,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -33,6 +31,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/day", produces = MediaType.APPLICATION_JSON_VALUE)
 class DayController {
+    /** So many others are named while one waits. */
+    private static final int MEANWHILE = 3;
+
     private final Queues queues;
     private final Hours hours;
     private final Shop shop;
@@ -60,11 +61,10 @@ class DayController {
     /**
      * A job that waits.
      *
-     * @param resumes when it can be worked on again; null where nobody knows
      * @param holds whether nothing can be done on it meanwhile
+     * @param meanwhile the jobs that can be worked on while it does: those that fit into the time that is left before the others
      */
-    record WaitingJob(
-            long job, WaitWords.WaitView what, @Nullable Instant resumes, boolean holds) {}
+    record WaitingJob(long job, WaitWords.WaitView what, boolean holds, List<Long> meanwhile) {}
 
     /**
      * A promise.
@@ -103,25 +103,59 @@ class DayController {
             List<WaitingJob> waiting,
             List<Promised> promised) {}
 
+    /** A job as it is looked at now, with what it waits for. */
+    private record Seen(OpenedJob job, Advice advice, List<WaitWords.WaitView> waits) {
+        long id() {
+            return job.job().id();
+        }
+
+        boolean done() {
+            return advice instanceof Advice.Done || advice instanceof Advice.Finished;
+        }
+
+        /** Whether a wait keeps it from being worked on: what holds up the hand-over alone does when nothing else is left to do. */
+        boolean heldBy(WaitWords.WaitView wait) {
+            return wait.reason().holds() == WaitReason.Holds.HAND_OVER
+                    ? done()
+                    : advice instanceof Advice.Waits || advice.waitsUntil().isPresent();
+        }
+
+        boolean held() {
+            return waits.stream().anyMatch(this::heldBy);
+        }
+    }
+
+    private Seen seen(OpenedJob job, Instant now) {
+        return new Seen(
+                job,
+                NextMove.advise(job.state(), shop.means(), now),
+                WaitWords.views(job.state().waiting(), now).stream()
+                        .filter(wait -> !wait.over())
+                        .toList());
+    }
+
     /** The day as it stands. */
     @GetMapping
     DayView day() {
         Instant now = clock.instant();
         Queues.Standing standing = queues.standing();
         Queue queue = standing.queue();
-        Map<Long, OpenedJob> jobs = new HashMap<>();
-        queue.jobs().forEach(job -> jobs.put(job.job().id(), job));
+        Map<Long, Seen> jobs = new LinkedHashMap<>();
+        for (OpenedJob job : queue.jobs()) jobs.put(job.job().id(), seen(job, now));
+        // how long each of those that can be worked on takes until it is done, or waits again
+        Map<Long, Double> minutes = new LinkedHashMap<>();
+        for (long id : order(queue)) {
+            Seen job = Objects.requireNonNull(jobs.get(id));
+            if (!job.held()) minutes.put(id, queue.untilWait(job.job()));
+        }
+        List<Next> next = new ArrayList<>();
+        minutes.forEach((id, takes) -> next.add(next(Objects.requireNonNull(jobs.get(id)), takes, now)));
         List<WaitingJob> waiting = new ArrayList<>();
-        for (OpenedJob job : queue.jobs()) waits(job, now, waiting);
+        for (Seen job : jobs.values())
+            for (WaitWords.WaitView wait : job.waits())
+                waiting.add(new WaitingJob(job.id(), wait, job.heldBy(wait), meanwhile(job.id(), wait, minutes, now)));
         waiting.sort(Comparator.comparing((WaitingJob w) ->
                 w.what().until() == null ? Instant.MAX : w.what().until()));
-        List<Long> held =
-                waiting.stream().filter(WaitingJob::holds).map(WaitingJob::job).toList();
-        List<Next> next = new ArrayList<>();
-        for (long id : order(queue)) {
-            OpenedJob job = Objects.requireNonNull(jobs.get(id));
-            if (!held.contains(id)) next.add(next(queue, job, now));
-        }
         LocalDate today = Days.of(now);
         return new DayView(
                 now,
@@ -148,30 +182,24 @@ class DayController {
                 day.atTime(stretch.to()).atZone(Days.zone()).toInstant());
     }
 
-    private void waits(OpenedJob job, Instant now, List<WaitingJob> into) {
-        JobState state = job.state();
-        Waiting waiting = state.waiting();
-        List<Wait> lasting = waiting.lasting(now);
-        if (lasting.isEmpty()) return;
-        Advice advice = NextMove.advise(state, shop.means(), now);
-        boolean done = advice instanceof Advice.Done || advice instanceof Advice.Finished;
-        boolean held = advice instanceof Advice.Waits || advice.waitsUntil().isPresent();
-        for (WaitWords.WaitView view : WaitWords.views(waiting, now)) {
-            if (view.over()) continue;
-            Wait wait = lasting.stream()
-                    .filter(w -> w.begun() == view.begun() && w.reason() == view.reason())
-                    .findFirst()
-                    .orElseThrow();
-            boolean beforeHandOver = wait.reason().holds() == WaitReason.Holds.HAND_OVER;
-            into.add(new WaitingJob(job.job().id(), view, waiting.endsAt(wait, now), beforeHandOver ? done : held));
-        }
+    /** What fits into the time that is left of a wait comes first, in the order of the queue; the others after it, for a wait that nobody knows the end of is long enough for any. */
+    private static List<Long> meanwhile(long job, WaitWords.WaitView wait, Map<Long, Double> minutes, Instant now) {
+        Instant until = wait.until();
+        double left = until == null
+                ? Double.POSITIVE_INFINITY
+                : Duration.between(now, until).toSeconds() / 60.0;
+        Comparator<Map.Entry<Long, Double>> fitting = Comparator.comparing(e -> e.getValue() > left);
+        return minutes.entrySet().stream()
+                .filter(e -> e.getKey() != job)
+                .sorted(fitting)
+                .limit(MEANWHILE)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
-    private Next next(Queue queue, OpenedJob job, Instant now) {
-        Advice advice = NextMove.advise(job.state(), shop.means(), now);
-        boolean ready = advice instanceof Advice.Done || advice instanceof Advice.Finished;
+    private static Next next(Seen seen, double minutes, Instant now) {
+        OpenedJob job = seen.job();
         List<Wait> over = job.state().waiting().over(now);
-        double minutes = queue.untilWait(job);
         String why = !over.isEmpty()
                 ? over.getFirst().reason().label() + ": its time has come"
                 : job.promise()
@@ -180,10 +208,10 @@ class DayController {
         return new Next(
                 job.job().id(),
                 why,
-                ready
+                seen.done()
                         ? "to be handed over"
                         : "about " + WaitWords.length(Duration.ofSeconds(Math.round(60 * Math.max(1, minutes)))),
-                ready);
+                seen.done());
     }
 
     private static String promised(Promise promise, Instant now) {

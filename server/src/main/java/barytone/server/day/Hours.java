@@ -62,13 +62,7 @@ class Hours {
 
     Known now() {
         return settings.find(Settings.Scope.SHOP, "", SETTING)
-                .map(found -> {
-                    Stored stored = mapper.readValue(found.body(), Stored.class);
-                    return new Known(
-                            new ShopHours(week(stored.week()), stored.closed(), stored.capacity(), stored.buffer()),
-                            stored.urgent(),
-                            found.version());
-                })
+                .map(this::read)
                 .orElse(new Known(ShopHours.USUAL, USUAL_URGENT, 0));
     }
 

@@ -8,11 +8,8 @@ final class HandOverWords {
 
     /** When to look again, as far as the kind of instrument tells. */
     static String lookAgain(InstrumentKind kind) {
-        return switch (kind) {
-            case FLAT_TOP, TWELVE_STRING, NYLON, ARCHTOP, MANDOLIN ->
-                "When the heating comes on, or at other strings or another tuning: its top moves with the air.";
-            case ELECTRIC, SEMI_HOLLOW, BARITONE, BASS_4, BASS_5, BASS_6 ->
-                "At the third change of strings, or sooner with other gauges or another tuning, or when it buzzes.";
-        };
+        return kind.thinTop()
+                ? "When the heating comes on, or at other strings or another tuning: its top moves with the air."
+                : "At the third change of strings, or sooner with other gauges or another tuning, or when it buzzes.";
     }
 }

@@ -27,7 +27,7 @@ class JobList {
     /** Written out, not bound: only so are the indexes of open and of closed jobs used. */
     static final Condition OPEN = DSL.condition("is_closed = 0");
 
-    private static final Condition CLOSED = DSL.condition("is_closed = 1");
+    static final Condition CLOSED = DSL.condition("is_closed = 1");
 
     private final DSLContext sql;
     private final JobLog log;

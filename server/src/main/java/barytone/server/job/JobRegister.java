@@ -42,6 +42,17 @@ public class JobRegister {
                 .fetch(JOB_TOLD.ID);
     }
 
+    /** The jobs that were closed, those with the newest tickets first. */
+    @Transactional(readOnly = true)
+    public List<Long> newestClosed(int most) {
+        return sql.select(JOB.ID)
+                .from(JOB)
+                .where(JobList.CLOSED)
+                .orderBy(JOB.TICKET.desc())
+                .limit(most)
+                .fetch(JOB.ID);
+    }
+
     /** The latest job on an instrument, or of a player. */
     public record Latest(long job, String instrument, String player) {}
 

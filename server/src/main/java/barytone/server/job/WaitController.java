@@ -11,10 +11,14 @@ import barytone.server.web.RequestKey;
 import barytone.server.web.Texts;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -24,9 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What a job waits for, begun and ended by hand. */
 @RestController
-@RequestMapping(path = "/api/jobs/{id}/waits", produces = MediaType.APPLICATION_JSON_VALUE)
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class WaitController {
     private static final int LONGEST = 200;
+
+    /** Those that only the rod begins. */
+    private static final Set<WaitReason> BY_THEMSELVES = Set.of(WaitReason.SETTLING, WaitReason.NEXT_DAY);
 
     private final JobDesk desk;
     private final Clock clock;
@@ -54,8 +61,26 @@ class WaitController {
             @Nullable Boolean sure)
             implements Addition {}
 
+    /**
+     * A reason to let a job wait, for choosing.
+     *
+     * @param usual how long it takes when nothing is typed, in words; null for as long as it takes
+     */
+    record ReasonView(
+            WaitReason reason, String label, @Nullable String usual) {}
+
+    /** What a job can be told to wait for. */
+    @GetMapping("/wait-reasons")
+    List<ReasonView> waitReasons() {
+        return Arrays.stream(WaitReason.values())
+                .filter(reason -> !BY_THEMSELVES.contains(reason))
+                .map(reason -> new ReasonView(
+                        reason, reason.label(), reason.usual() == null ? null : WaitWords.length(reason.usual())))
+                .toList();
+    }
+
     /** Begins a wait. */
-    @PostMapping
+    @PostMapping("/jobs/{id}/waits")
     JobView beginWait(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody WaitTyped asked) {
         Instant now = clock.instant();
@@ -69,7 +94,7 @@ class WaitController {
     }
 
     /** Says that what was waited for is there, or is not waited for any longer. */
-    @PostMapping("/end")
+    @PostMapping("/jobs/{id}/waits/end")
     JobView endWait(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Addition.About asked) {
         return desk.add(id, unit, asked, job -> {

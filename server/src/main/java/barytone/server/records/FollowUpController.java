@@ -3,10 +3,8 @@ package barytone.server.records;
 import barytone.server.job.Days;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -30,6 +28,7 @@ class FollowUpController {
      * @param day in words
      * @param due whether the day has come
      * @param set somebody set the day; otherwise it follows from what was done
+     * @param news whether it is told at the bench
      * @param text ready to be sent to the player by hand
      */
     record FollowUpView(
@@ -42,14 +41,14 @@ class FollowUpController {
             String why,
             boolean due,
             boolean set,
+            boolean news,
             String text) {}
 
     /** All of them, and what the newest visits ask for by what was done, the earliest day first. One that was here again since is done. */
     @GetMapping
     List<FollowUpView> followUps() {
         LocalDate today = Days.of(clock.instant());
-        return Stream.concat(followUps.all().stream(), followUps.suggested().stream())
-                .sorted(Comparator.comparing(FollowUps.Again::on))
+        return followUps.all().stream()
                 .map(again -> new FollowUpView(
                         again.instrument(),
                         again.job(),
@@ -60,6 +59,7 @@ class FollowUpController {
                         again.why(),
                         !again.on().isAfter(today),
                         again.set(),
+                        again.news(today),
                         text(again)))
                 .toList();
     }

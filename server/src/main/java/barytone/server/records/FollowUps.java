@@ -7,6 +7,7 @@ import barytone.server.job.Days;
 import barytone.server.job.EntrySearch;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
+import barytone.server.job.JobReopened;
 import barytone.server.job.OnTheBench;
 import barytone.server.job.OpenedJob;
 import java.time.Instant;
@@ -14,9 +15,14 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Instruments that are to be looked at again on a day: temporary repairs, big moves, seasons. */
@@ -28,10 +34,8 @@ public class FollowUps {
     private final EntrySearch entries;
     private final JobRegister register;
     private final Instruments instruments;
-    private final OnTheBench bench;
 
-    FollowUps(JobLog log, EntrySearch entries, JobRegister register, Instruments instruments, OnTheBench bench) {
-        this.bench = bench;
+    FollowUps(JobLog log, EntrySearch entries, JobRegister register, Instruments instruments) {
         this.log = log;
         this.entries = entries;
         this.register = register;
@@ -41,38 +45,67 @@ public class FollowUps {
     /** Of so many that were closed last it is asked what they will need. */
     private static final int CLOSED = 60;
 
+    /** A day that follows from the work is news for so long; after that it stands in the records alone. */
+    private static final int NEWS_DAYS = 30;
+
+    /** What a closed job asks for does not change while it is closed. */
+    private final Map<Long, Optional<Again>> asked = new ConcurrentHashMap<>();
+
     /**
      * One of them.
      *
      * @param set somebody set the day; otherwise it follows from what was done
      */
-    public record Again(long instrument, long job, String name, String player, LocalDate on, String why, boolean set) {}
+    public record Again(long instrument, long job, String name, String player, LocalDate on, String why, boolean set) {
+        /** Whether it is told at the bench: its day has come, and if nobody set it, not long ago. */
+        public boolean news(LocalDate today) {
+            return !on.isAfter(today) && (set || on.isAfter(today.minusDays(NEWS_DAYS)));
+        }
+    }
 
-    /** What follows from the newest visits for which nobody set a day, the earliest day first. */
-    public List<Again> suggested() {
-        List<Again> all = new ArrayList<>();
-        for (OpenedJob job : bench.closed(CLOSED)) {
+    /** What follows from the newest visits for which nobody set a day. */
+    private List<Again> suggested() {
+        return register.newestClosed(CLOSED).stream()
+                .flatMap(id -> asked.computeIfAbsent(id, this::asks).stream())
+                .filter(again -> register.on(again.instrument()).getLast() == again.job())
+                .toList();
+    }
+
+    private Optional<Again> asks(long id) {
+        try {
+            OpenedJob job = log.open(id);
             Instant closed = OnTheBench.closedAt(job).orElse(null);
-            long instrument = instruments.toldAs(job.job().instrumentId());
-            if (closed == null
-                    || job.followUp().isPresent()
-                    || register.on(instrument).getLast() != job.job().id()) continue;
-            WhenToLook.after(job.state(), job.counted(), Days.of(closed))
-                    .ifPresent(then -> all.add(new Again(
-                            instrument,
-                            job.job().id(),
+            if (closed == null || job.followUp().isPresent()) return Optional.empty();
+            return WhenToLook.after(job.state(), job.counted(), Days.of(closed))
+                    .map(then -> new Again(
+                            instruments.toldAs(job.job().instrumentId()),
+                            id,
                             job.job().instrument(),
                             job.job().player(),
                             then.day(),
                             then.why().label(),
-                            false)));
+                            false));
+        } catch (RuntimeException e) {
+            LOG.error("Job {} cannot be asked when to look again", id, e);
+            return Optional.empty();
         }
-        all.sort(Comparator.comparing(Again::on));
-        return all;
     }
 
-    /** All of them, the earliest day first. One that was here again since is done. */
+    /** It is another visit when it is closed again. */
+    @EventListener
+    void reopened(JobReopened opened) {
+        asked.remove(opened.job());
+    }
+
+    /** All days that somebody set, and those that follow from the newest visits, the earliest first. One that was here again since is done. */
     public List<Again> all() {
+        return Stream.concat(set().stream(), suggested().stream())
+                .sorted(Comparator.comparing(Again::on))
+                .toList();
+    }
+
+    /** Those that somebody set a day for. */
+    public List<Again> set() {
         List<Again> all = new ArrayList<>();
         for (long id : entries.withFollowUp()) {
             try {
@@ -92,7 +125,6 @@ public class FollowUps {
                 LOG.error("Job {} cannot be shown among those to look at again", id, e);
             }
         }
-        all.sort(Comparator.comparing(Again::on));
         return all;
     }
 }

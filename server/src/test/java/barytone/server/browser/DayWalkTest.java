@@ -100,7 +100,7 @@ class DayWalkTest extends BrowserWalk {
         openDayPanel(page);
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("a part").setExact(true))
+                        new Page.GetByRoleOptions().setName("A part is ordered").setExact(true))
                 .click();
         page.getByLabel(Pattern.compile("^Until")).fill("yesterday");
         button(page, "Let it wait").click();

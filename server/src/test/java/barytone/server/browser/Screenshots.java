@@ -29,6 +29,8 @@ class Screenshots {
             Page bench = browsing.page("/");
             assertThat(bench.getByText("Three-barrel electric “Turnstone”").first())
                     .isVisible();
+            // the day comes after the jobs
+            assertThat(bench.getByText("after the rehearsal")).isVisible();
             shot(bench, "bench");
 
             shot(job(browsing, "Cormorant", 1280, 800), "job-next-move");
@@ -45,8 +47,8 @@ class Screenshots {
             shot(tries, "what-if");
 
             Page wall = browsing.page("/wall");
-            assertThat(wall.getByText("Gadwall", new Page.GetByTextOptions().setExact(true)))
-                    .isVisible();
+            assertThat(wall.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Promised")))
+                    .containsText("Pintail");
             shot(wall, "wall");
             shot(job(browsing, "Turnstone", 1280, 800), "job-action-barrels");
             Page across = job(browsing, "Turnstone", 820, 1180);

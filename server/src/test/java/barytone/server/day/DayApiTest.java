@@ -9,6 +9,11 @@ import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -116,6 +121,100 @@ class DayApiTest {
         // whoever goes on has seen it
         read(first, 0.4);
         assertThat(ok(app.get("/api/notices"))).isEmpty();
+    }
+
+    @Test
+    void whileOneWaitsWhatFitsIntoTheTimeIsNamedFirst() {
+        long waiting = takeIn("Fulmar");
+        long longer = takeIn("Petrel");
+        long shorter = takeIn("Gannet");
+        read(waiting, 0.4);
+        // handing over takes longer than the first look at a neck, and is to be done first
+        read(longer, 0.2);
+        ok(post(longer, "promise", ",\"day\":\"2031-02-03\",\"part\":\"NOON\""));
+        waits(waiting, "GLUE", "8 min");
+        assertThat(jobs("next")).containsExactly(longer, shorter);
+        assertThat(each(day().at("/waiting/0/meanwhile")).map(JsonNode::asLong)).containsExactly(shorter, longer);
+        waits(longer, "ANSWER", "");
+        assertThat(each(day().at("/waiting/0/meanwhile")).map(JsonNode::asLong)).containsExactly(shorter);
+    }
+
+    @Test
+    void whatWasDoneAsksForALookThoughNobodySetADay() {
+        long job = takeIn("Fulmar");
+        read(job, 0.7);
+        for (int i = 0; i < 3; i++) {
+            ok(post(job, "relief/turns", ",\"turns\":\"1/8\",\"finishTightening\":false,\"free\":false"));
+            ok(post(job, "retunes", ""));
+        }
+        assertThat(each(job(job).at("/closing/remarks")).map(JsonNode::asString))
+                .anyMatch(r -> r.startsWith("Still waits: neck: look again the next day, until tomorrow"));
+        ok(post(job, "close", ""));
+        JsonNode told = ok(app.get("/api/follow-ups")).get(0);
+        assertThat(told.get("on").asString()).isEqualTo("2031-03-05");
+        assertThat(told.get("news").asBoolean()).isFalse();
+        assertThat(told.get("text").asString())
+                .isEqualTo(
+                        "Hello Ferry band Fulmar, it is time to look at your Fulmar again (the neck was moved far: whether it has stayed)."
+                                + " Bring it in when it suits you; if it plays as it should, a short look is enough.");
+        TestClock.pass(Duration.ofDays(31));
+        assertThat(ok(app.get("/api/follow-ups")).at("/0/news").asBoolean()).isTrue();
+        TestClock.pass(Duration.ofDays(60));
+        assertThat(ok(app.get("/api/follow-ups")).at("/0/news").asBoolean()).isFalse();
+        ok(post(job, "reopen", ""));
+        assertThat(ok(app.get("/api/follow-ups"))).isEmpty();
+    }
+
+    @Test
+    void theReasonsToWaitAreThoseThatAHandCanBegin() {
+        JsonNode reasons = ok(app.get("/api/wait-reasons"));
+        assertThat(each(reasons).map(r -> r.get("label").asString()))
+                .contains("A part is ordered", "Glue curing")
+                .doesNotContain("Neck settling");
+        assertThat(each(reasons)
+                        .filter(r -> r.get("label").asString().equals("Fill curing"))
+                        .map(r -> r.get("usual").asString()))
+                .containsExactly("20 min");
+    }
+
+    @Test
+    void timesOfTwoPairsOfHandsAreToldApart() throws Exception {
+        long job = takeIn("Fulmar");
+        for (int i = 0; i < 8; i++) {
+            TestClock.pass(Duration.ofSeconds(40));
+            byHands("Edda", job, 0.20);
+            TestClock.pass(Duration.ofSeconds(20));
+            byHands("Ødd", job, 0.21);
+        }
+        JsonNode times = ok(app.get("/api/shop/times"));
+        assertThat(each(times.get("hands")).map(h -> h.get("hands").asString())).containsExactly("Edda", "Ødd");
+        assertThat(times.at("/hands/1/times/0/observed").asInt()).isEqualTo(7);
+    }
+
+    private void byHands(String name, long job, double mm) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(app.base() + "/api/jobs/" + job + "/readings"))
+                .header("Content-Type", "application/json")
+                .header("Barytone-Hands", URLEncoder.encode(name, StandardCharsets.UTF_8))
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        "{\"after\":%d,\"key\":\"%s\",\"station\":\"RELIEF\",\"string\":6,\"text\":\"%s\"}"
+                                .formatted(job(job).get("seq").asLong(), UUID.randomUUID(), mm)))
+                .build();
+        try (HttpClient client = HttpClient.newHttpClient()) {
+            assertThat(client.send(request, HttpResponse.BodyHandlers.ofString())
+                            .statusCode())
+                    .isEqualTo(200);
+        }
+    }
+
+    @Test
+    void hoursThatCameFromElsewhereAndCannotBeReadBreakNoView() {
+        takeIn("Fulmar");
+        app.sql(
+                sql -> sql.execute(
+                        "INSERT INTO setting (scope, owner, name, body, version) VALUES ('shop', '', 'hours', '{\"week\":{\"MONDAY\":\"late\"}}', 1)"));
+        assertThat(jobs("next")).hasSize(1);
+        assertThat(ok(app.get("/api/shop/hours")).at("/week/0/hours").asString())
+                .isEqualTo("9:00-12:30, 13:30-17:30");
     }
 
     @Test

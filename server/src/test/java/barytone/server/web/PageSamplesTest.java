@@ -37,6 +37,7 @@ class PageSamplesTest {
         Map<String, String> routes = new LinkedHashMap<>();
         routes.put("bench", "/api/bench");
         routes.put("day", "/api/day");
+        routes.put("wait-reasons", "/api/wait-reasons");
         routes.put("kinds", "/api/kinds");
         routes.put("bridges", "/api/bridges");
         routes.put("arrival", "/api/arrival/choices");
