@@ -91,6 +91,24 @@ export function BenchPage() {
               </Button>
             </span>
           </div>
+          {day.data !== undefined && open.length > 0 && (
+            <nav aria-label="Further down" className="mb-1 flex flex-wrap gap-x-6 bench:hidden">
+              {(
+                [
+                  ["waiting", "waiting", day.data.waiting.length],
+                  ["promised", "promised", day.data.promised.length],
+                ] as const
+              ).map(([id, words, count]) => (
+                <a
+                  key={id}
+                  href={`#${id}`}
+                  className="inline-flex min-h-11 items-center text-[17px] underline"
+                >
+                  {count} {words}
+                </a>
+              ))}
+            </nav>
+          )}
           {bench.error !== null && <Trouble text={bench.error.message} />}
           {bench.error === null && day.error !== null && <Trouble text={day.error.message} />}
           {bench.isPending && <p className="text-[18px] text-mute">Fetching the jobs</p>}
@@ -119,11 +137,11 @@ export function BenchPage() {
         <div className="flex flex-col gap-5">
           {day.data !== undefined && open.length > 0 && (
             <>
-              <section aria-label="Waiting">
+              <section id="waiting" aria-label="Waiting">
                 <h2 className="wide mb-1 text-[20px] font-bold">Waiting</h2>
                 <WaitingList day={day.data} cards={cards} />
               </section>
-              <section aria-label="Promised">
+              <section id="promised" aria-label="Promised">
                 <h2 className="wide mb-1 text-[20px] font-bold">Promised</h2>
                 <PromisedList day={day.data} cards={cards} />
               </section>

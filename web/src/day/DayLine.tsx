@@ -26,6 +26,8 @@ function rows(marks: Mark[], apart: number): (Mark & { row: number })[] {
     });
 }
 
+const em = (n: number) => `${String(n)}em`;
+
 /** Text that would run out of the line stands before its mark. */
 const nearEnd = (at: number) => at > 62;
 
@@ -40,7 +42,8 @@ export function DayLine({
   /** To be read across the room. */
   large?: boolean;
 }) {
-  const row = large ? 34 : 22;
+  // in em, so that the wall can size it by its own height
+  const row = 1.42;
   const now = Date.parse(day.now);
   const last = day.open.at(-1);
   const closes = last === undefined ? now : Date.parse(last.to);
@@ -83,18 +86,18 @@ export function DayLine({
   for (let h = Math.ceil(from / 3_600_000) * 3_600_000; h <= to; h += 3_600_000) hours.push(h);
   const top = row * Math.max(1, 1 + Math.max(-1, ...above.map((m) => m.row)));
   const bottom = row * (1 + Math.max(-1, ...below.map((m) => m.row)));
-  const line = top + 8;
+  const line = top + 0.5;
   return (
     <div
       role="img"
       aria-label={`The day from ${TIME.format(from)} to ${TIME.format(to)}. ${[...above, ...below].map((m) => m.text).join(". ")}`}
-      className="relative overflow-hidden bg-gradient-to-b from-[#e7ebe4] via-lamp to-lamp-deep px-5"
-      style={{ height: top + bottom + (bottom === 0 ? 34 : large ? 64 : 52) }}
+      className={`relative overflow-hidden bg-gradient-to-b from-[#e7ebe4] via-lamp to-lamp-deep px-5 ${large ? "text-[calc(var(--u)*3.1)]" : "text-[15px]"}`}
+      style={{ height: em(top + bottom + (bottom === 0 ? 2.2 : 2.8)) }}
     >
       <div className="relative h-full" aria-hidden>
         <div
           className="absolute right-0 left-0 border-t-[3px] border-ink/25"
-          style={{ top: line }}
+          style={{ top: em(line) }}
         />
         {day.open.map((stretch) => {
           const a = Math.max(from, Date.parse(stretch.from));
@@ -105,7 +108,7 @@ export function DayLine({
               key={stretch.from}
               className="absolute h-[3px] bg-ink"
               style={{
-                top: line,
+                top: em(line),
                 left: `${String(place(a))}%`,
                 width: `${String(place(b) - place(a))}%`,
               }}
@@ -115,11 +118,13 @@ export function DayLine({
         {hours.map((h) => (
           <div
             key={h}
-            className={`absolute text-ink/70 ${large ? "text-[18px]" : "text-[13px]"}`}
-            style={{ left: `${String(place(h))}%`, top: line + 3 }}
+            className="absolute text-ink/70"
+            style={{ left: `${String(place(h))}%`, top: em(line + 0.2) }}
           >
             <div className="h-1.5 border-l border-ink/60" />
-            <span className="-ml-3 inline-block w-7 text-center">{new Date(h).getHours()}</span>
+            <span className="-ml-[1em] inline-block w-[2em] text-center text-[0.86em] leading-tight">
+              {new Date(h).getHours()}
+            </span>
           </div>
         ))}
         {above.map((m) => (
@@ -127,16 +132,14 @@ export function DayLine({
             key={m.key}
             className="absolute border-ink"
             style={{
-              top: 4 + row * m.row,
-              height: line - 4 - row * m.row,
+              top: em(0.25 + row * m.row),
+              height: em(line - 0.25 - row * m.row),
               ...(nearEnd(m.at)
                 ? { right: `${String(100 - m.at)}%`, borderRightWidth: 2 }
                 : { left: `${String(m.at)}%`, borderLeftWidth: 2 }),
             }}
           >
-            <span
-              className={`px-1.5 font-semibold whitespace-nowrap ${large ? "text-[24px]" : "text-[15px]"}`}
-            >
+            <span className="block px-1.5 leading-[1.4] font-semibold whitespace-nowrap">
               {m.text}
             </span>
           </div>
@@ -146,16 +149,16 @@ export function DayLine({
             key={m.key}
             className="absolute border-rust"
             style={{
-              top: line,
-              height: 28 + row * m.row,
+              top: em(line),
+              height: em(1.7 + row * m.row),
               ...(nearEnd(m.at)
                 ? { right: `${String(100 - m.at)}%`, borderRightWidth: 3 }
                 : { left: `${String(m.at)}%`, borderLeftWidth: 3 }),
             }}
           >
             <span
-              className={`absolute px-1.5 font-semibold whitespace-nowrap text-rust ${large ? "text-[24px]" : "text-[15px]"}`}
-              style={{ bottom: large ? -30 : -18, ...(nearEnd(m.at) ? { right: 0 } : { left: 0 }) }}
+              className="absolute top-full px-1.5 leading-tight font-semibold whitespace-nowrap text-rust"
+              style={nearEnd(m.at) ? { right: 0 } : { left: 0 }}
             >
               {m.text}
             </span>
@@ -163,7 +166,7 @@ export function DayLine({
         ))}
         <div
           className="absolute w-0 border-l-[3px] border-verdigris"
-          style={{ left: `${String(place(now))}%`, top: line - 7, height: 17 }}
+          style={{ left: `${String(place(now))}%`, top: em(line - 0.45), height: em(1.1) }}
         />
       </div>
     </div>

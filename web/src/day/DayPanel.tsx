@@ -77,10 +77,11 @@ function Promised({ job, send, onAsk }: { job: JobView; send: Send; onAsk: (act:
       </p>
       {offer.error !== null && <Trouble text={offer.error.message} />}
       {offer.isPending && !job.closed && <p className="text-mute">Playing the queue through</p>}
-      {offered !== undefined && (
+      {offered !== undefined && <p className="border-t border-line py-2">{offered.work}</p>}
+      {offered !== undefined && (offered.stands === undefined || offered.atRisk) && (
         <div className="border-t border-line py-2">
           <p className="text-[15px] text-mute">
-            Can be kept nine times in ten, the other promises kept first; {offered.work} are left
+            Will be kept nine times in ten, and the other promises too
           </p>
           <p className="flex flex-wrap items-center gap-x-4 text-[20px] font-semibold">
             {offered.said}

@@ -44,7 +44,7 @@ describe("the day on the bench", () => {
     const waiting = within(await screen.findByRole("region", { name: "Waiting" }));
     expect(waiting.getByText("Gadwall")).toBeTruthy();
     expect(
-      within(screen.getByRole("region", { name: "Now" })).getByText(/^and \d+ more$/),
+      within(screen.getByRole("region", { name: "Now" })).getByText(/^\d+ more$/),
     ).toBeTruthy();
   });
 
@@ -71,15 +71,17 @@ describe("the day on the bench", () => {
   });
 });
 
-async function panel() {
+async function panel(stands: object = {}) {
   const user = await openJob(10, "eider");
   theServer.on("GET /api/jobs/10/promise", {
     json: JSON.stringify({
       day: "2031-02-06",
       part: "evening",
       said: "Thursday evening; Wednesday evening if the nut needs nothing.",
-      work: "1 h 20 min of the shop's hours",
+      work: "About 1 h 20 min of work left",
+      atRisk: false,
       others: "",
+      ...stands,
     }),
   });
   theServer.on("GET /api/wait-reasons", { json: sample("wait-reasons") });
@@ -98,6 +100,19 @@ describe("promise and waits of a job", () => {
         part: "evening",
       }),
     );
+  });
+
+  it("offers no other day while what is promised will be kept", async () => {
+    const { dialog } = await panel({ stands: "will be kept", atRisk: false });
+    expect(await dialog.findByText("will be kept")).toBeTruthy();
+    expect(dialog.queryByRole("button", { name: "Promise that" })).toBeNull();
+    expect(dialog.getByText("About 1 h 20 min of work left")).toBeTruthy();
+  });
+
+  it("offers a day that can be kept where what is promised is at risk", async () => {
+    const { dialog } = await panel({ stands: "kept 4 times in ten", atRisk: true });
+    expect(await dialog.findByText("kept 4 times in ten")).toBeTruthy();
+    expect(dialog.getByRole("button", { name: "Promise that" })).toBeTruthy();
   });
 
   it("asks about a closed day, and sends it again when it is meant", async () => {

@@ -5062,6 +5062,8 @@ export interface components {
         };
         /** @description What can be offered. */
         OfferView: {
+            /** @description whether it may well be missed */
+            atRisk: boolean;
             /**
              * Format: date
              * @description the first that is kept nine times in ten; null when none is in sight

@@ -22,11 +22,11 @@ export function JobBar({
     <TopBar onHelp={() => onOpen("help")}>
       <span className="flex min-w-0 flex-wrap items-baseline gap-x-3 text-[16px] xl:flex-nowrap">
         <span className="whitespace-nowrap">Ticket {ticketOf(job)}</span>
-        <h1 className="min-w-0 shrink-0">
+        <h1 className="min-w-0">
           <button
             type="button"
             onClick={() => onOpen("instrument")}
-            className="min-h-11 max-w-[20em] truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
+            className="min-h-11 max-w-[min(20em,100%)] truncate text-left text-[17px] font-semibold text-white underline decoration-[#4b5b55] underline-offset-4 hover:decoration-white"
           >
             {job.instrument.name}
           </button>

@@ -26,7 +26,7 @@ const MOTION_MS = 450;
 const HALO = {
   paintOrder: "stroke",
   stroke: "#FFF6DA",
-  strokeWidth: 4,
+  strokeWidth: 6,
   strokeLinejoin: "round",
 } as const;
 

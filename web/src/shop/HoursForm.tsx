@@ -99,7 +99,7 @@ function HoursForm({ view, onSaid }: { view: Hours; onSaid: (lines: string[]) =>
         void keep(closed);
       }}
     >
-      <div className="mb-3 grid grid-cols-2 gap-3 sm:grid-cols-4">
+      <div className="mb-3 grid gap-3 sm:grid-cols-2">
         {week.map((d, i) => (
           <Field key={d.day} label={d.label}>
             <TextInput

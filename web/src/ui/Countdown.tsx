@@ -41,7 +41,7 @@ export function Countdown({
   return (
     <span
       role="timer"
-      className={`rounded-md px-3 py-1.5 text-[16px] font-semibold ${dark ? "bg-[#2A3733] text-lamp-deep" : "bg-lamp text-ink"}`}
+      className={`rounded-md px-3 whitespace-nowrap py-1.5 text-[16px] font-semibold ${dark ? "bg-[#2A3733] text-lamp-deep" : "bg-lamp text-ink"}`}
     >
       {label} {text}
     </span>

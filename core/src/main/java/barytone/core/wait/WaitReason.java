@@ -20,7 +20,7 @@ public enum WaitReason {
     PART("A part is ordered", Holds.CHANGING, Ends.BY_HAND, null),
     ANSWER("An answer is awaited", Holds.CHANGING, Ends.BY_HAND, null),
     PLAYER("The player is to play it", Holds.CHANGING, Ends.BY_HAND, null),
-    OTHER("Waits", Holds.CHANGING, Ends.BY_HAND, null);
+    OTHER("Something else", Holds.CHANGING, Ends.BY_HAND, null);
 
     /** What cannot go on while it waits. */
     public enum Holds {

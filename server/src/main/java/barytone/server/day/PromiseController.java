@@ -3,6 +3,7 @@ package barytone.server.day;
 import barytone.core.hours.Promise;
 import barytone.core.job.JobEvent;
 import barytone.core.quantity.Allowed;
+import barytone.server.day.DayController.Promised;
 import barytone.server.job.Addition;
 import barytone.server.job.Days;
 import barytone.server.job.JobDesk;
@@ -52,6 +53,7 @@ class PromiseController {
      * @param work what is left to do, in words
      * @param others what it does to other promises when it is done first, in words; empty for nothing
      * @param stands how likely what is promised now is kept, in words; null while nothing is promised
+     * @param atRisk whether it may well be missed
      */
     record OfferView(
             @Nullable LocalDate day,
@@ -59,7 +61,8 @@ class PromiseController {
             String said,
             String work,
             String others,
-            @Nullable String stands) {}
+            @Nullable String stands,
+            boolean atRisk) {}
 
     /**
      * A promise.
@@ -86,20 +89,20 @@ class PromiseController {
                 .orElseGet(() -> desk.open(id));
         if (job.state().closed()) throw Allowed.broken("job", "a closed one", "one on the bench");
         Promise offer = queue.offer(job, null);
+        Promised stands = job.promise()
+                .map(promise -> PromiseRisk.one(queue, job, promise, now))
+                .orElse(null);
         String said = PromiseRisk.offer(queue, job, offer, now);
         String others = PromiseRisk.others(queue, job, queue.withFirst(id));
         return new OfferView(
                 offer == null ? null : offer.day(),
                 offer == null ? null : offer.part(),
                 said == null ? "No day in sight: what it waits for, or what is before it, has no end yet." : said,
-                WaitWords.length(Duration.ofSeconds(Math.round(60 * Math.max(1, queue.minutes(job)))))
-                        + " of the shop's hours",
+                "About " + WaitWords.length(Duration.ofSeconds(Math.round(60 * Math.max(1, queue.minutes(job)))))
+                        + " of work left",
                 others.isEmpty() ? "" : "Done before all others: " + others + ".",
-                job.promise()
-                        .map(p -> queue.due(p).isBefore(now)
-                                ? "The promise has passed."
-                                : PromiseRisk.likely(queue.chance(job)))
-                        .orElse(null));
+                stands == null ? null : stands.said(),
+                stands != null && stands.atRisk());
     }
 
     /** Promises a day, or takes a promise back. */

@@ -34,7 +34,8 @@ final class PromiseRisk {
         return all;
     }
 
-    private static Promised one(Queue queue, OpenedJob job, Promise promise, Instant now) {
+    /** One promise: how likely it is kept, and what would save it where it is at risk. */
+    static Promised one(Queue queue, OpenedJob job, Promise promise, Instant now) {
         Instant due = queue.due(promise);
         double chance = queue.chance(job);
         boolean late = due.isBefore(now);

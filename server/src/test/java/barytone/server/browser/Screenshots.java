@@ -23,7 +23,7 @@ class Screenshots {
 
     @Test
     void mainViews(@TempDir Path data) {
-        TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
+        TestClock.set(Instant.parse("2031-02-04T10:20:00Z"));
         try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
                 Browsing browsing = new Browsing(app.base())) {
             Page bench = browsing.page("/");

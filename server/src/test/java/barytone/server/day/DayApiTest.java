@@ -297,6 +297,8 @@ class DayApiTest {
         assertThat(promised.at("/tape/0/text").asString()).startsWith("Promised for ");
         JsonNode told = day().at("/promised/0");
         assertThat(told.get("chance").asInt()).isGreaterThan(80);
+        assertThat(ok(app.get("/api/jobs/" + job + "/promise")).get("atRisk").asBoolean())
+                .isFalse();
         assertThat(told.get("atRisk").asBoolean()).isFalse();
         JsonNode none = ok(post(job, "promise", ",\"day\":\"\""));
         assertThat(none.has("promise")).isFalse();
@@ -310,6 +312,9 @@ class DayApiTest {
         JsonNode told = day().at("/promised/0");
         assertThat(told.get("atRisk").asBoolean()).isTrue();
         assertThat(told.get("saves").asString()).startsWith("Tell the player now: ");
+        JsonNode offer = ok(app.get("/api/jobs/" + job + "/promise"));
+        assertThat(offer.get("atRisk").asBoolean()).isTrue();
+        assertThat(offer.get("stands").asString()).isEqualTo(told.get("said").asString());
         TestClock.pass(Duration.ofHours(5));
         assertThat(day().at("/promised/0/said").asString()).isEqualTo("the promise has passed");
     }
