@@ -22,6 +22,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -31,6 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/day", produces = MediaType.APPLICATION_JSON_VALUE)
 class DayController {
+    private static final Logger LOG = LoggerFactory.getLogger(DayController.class);
+
     /** So many others are named while one waits. */
     private static final int MEANWHILE = 3;
 
@@ -125,13 +129,23 @@ class DayController {
         }
     }
 
-    private Seen seen(OpenedJob job, Instant now) {
-        return new Seen(
-                job,
-                NextMove.advise(job.state(), shop.means(), now),
-                WaitWords.views(job.state().waiting(), now).stream()
-                        .filter(wait -> !wait.over())
-                        .toList());
+    /** The jobs as they are looked at now; one that cannot be says so on its card, and takes no other along. */
+    private Map<Long, Seen> seen(List<OpenedJob> jobs, Instant now) {
+        Map<Long, Seen> seen = new LinkedHashMap<>();
+        for (OpenedJob job : jobs)
+            try {
+                seen.put(
+                        job.job().id(),
+                        new Seen(
+                                job,
+                                NextMove.advise(job.state(), shop.means(), now),
+                                WaitWords.views(job.state().waiting(), now).stream()
+                                        .filter(wait -> !wait.over())
+                                        .toList()));
+            } catch (RuntimeException e) {
+                LOG.error("Job {} cannot be looked at", job.job().id(), e);
+            }
+        return seen;
     }
 
     /** The day as it stands. */
@@ -140,13 +154,12 @@ class DayController {
         Instant now = clock.instant();
         Queues.Standing standing = queues.standing();
         Queue queue = standing.queue();
-        Map<Long, Seen> jobs = new LinkedHashMap<>();
-        for (OpenedJob job : queue.jobs()) jobs.put(job.job().id(), seen(job, now));
+        Map<Long, Seen> jobs = seen(queue.jobs(), now);
         // how long each of those that can be worked on takes until it is done, or waits again
         Map<Long, Double> minutes = new LinkedHashMap<>();
         for (long id : order(queue)) {
-            Seen job = Objects.requireNonNull(jobs.get(id));
-            if (!job.held()) minutes.put(id, queue.untilWait(job.job()));
+            Seen job = jobs.get(id);
+            if (job != null && !job.held()) minutes.put(id, queue.untilWait(job.job()));
         }
         List<Next> next = new ArrayList<>();
         minutes.forEach((id, takes) -> next.add(next(Objects.requireNonNull(jobs.get(id)), takes, now)));

@@ -18,9 +18,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The jobs on the bench as a queue, as it stands at a moment. */
 final class Queue {
+    private static final Logger LOG = LoggerFactory.getLogger(Queue.class);
+
     private static final int PLAYS = 200;
 
     /** The same queue gives the same answer. */
@@ -38,13 +42,24 @@ final class Queue {
     private final BenchQueue bench;
 
     Queue(List<OpenedJob> jobs, Hours.Known hours, Learned.Told learned, Outfit outfit, Instant now) {
-        this.jobs = jobs;
         this.hours = hours;
         this.learned = learned;
         this.outfit = outfit;
         this.now = now;
-        this.bench = queue(jobs.stream().map(job -> queued(job, null)).toList());
+        List<Queued> queued = new ArrayList<>();
+        this.jobs = jobs.stream().filter(job -> joins(job, queued)).toList();
+        this.bench = queue(queued);
         this.finishes = bench.finishes(PLAYS, SEED);
+    }
+
+    /** A job that cannot be reckoned says so on its own page, and takes the others not along. */
+    private boolean joins(OpenedJob job, List<Queued> into) {
+        try {
+            return into.add(queued(job, null));
+        } catch (RuntimeException e) {
+            LOG.error("Job {} cannot be reckoned", job.job().id(), e);
+            return false;
+        }
     }
 
     private BenchQueue queue(List<Queued> queued) {

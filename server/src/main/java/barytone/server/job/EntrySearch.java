@@ -18,7 +18,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record5;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,11 +32,13 @@ public class EntrySearch {
     private final DSLContext sql;
     private final JobLog log;
     private final EventCodec codec;
+    private final StoredEntries entries;
 
-    EntrySearch(DSLContext sql, JobLog log, EventCodec codec) {
+    EntrySearch(DSLContext sql, JobLog log, EventCodec codec, StoredEntries entries) {
         this.sql = sql;
         this.log = log;
         this.codec = codec;
+        this.entries = entries;
     }
 
     /** An entry with the job that it is on. */
@@ -95,16 +99,25 @@ public class EntrySearch {
                 .reversed()
                 .stream()
                 .flatMap(r -> specs.computeIfAbsent(r.value1(), this::spec).stream()
-                        .flatMap(spec -> log
-                                .readable(r.value3(), r.value4())
-                                .map(event -> new Worked.Entry(
-                                        Task.of(event, spec),
-                                        spec.kind(),
-                                        spec.fittings().bridge(),
-                                        r.value5() == null ? "" : r.value5(),
-                                        r.value2()))
-                                .stream()))
+                        .flatMap(spec -> worked(r, spec).stream()))
                 .toList();
+    }
+
+    private Optional<Worked.Entry> worked(
+            Record5<Long, Instant, String, String, @Nullable String> r, InstrumentSpec spec) {
+        String hands = r.value5();
+        try {
+            return entries.readable(r.value3(), r.value4())
+                    .map(event -> new Worked.Entry(
+                            Task.of(event, spec),
+                            spec.kind(),
+                            spec.fittings().bridge(),
+                            hands == null ? "" : hands,
+                            r.value2()));
+        } catch (RuntimeException broken) {
+            // of an entry that is read only in part
+            return Optional.empty();
+        }
     }
 
     private Optional<InstrumentSpec> spec(long job) {
@@ -132,10 +145,10 @@ public class EntrySearch {
                 .fetch()
                 .stream()
                 .filter(r -> !withUndone.contains(r.value1())
-                        || !undone.computeIfAbsent(r.value1(), job -> JobLog.undone(log.stored(job)))
+                        || !undone.computeIfAbsent(r.value1(), job -> StoredEntries.undone(entries.of(job)))
                                 .contains(r.value2()))
                 .flatMap(
-                        r -> log
+                        r -> entries
                                 .readable(name, r.value4())
                                 .map(event -> new Found(r.value1(), r.value2(), r.value3(), event))
                                 .stream())

@@ -10,7 +10,6 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
-import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
 import barytone.core.station.Stations;
@@ -28,7 +27,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -48,6 +46,8 @@ public class JobLog {
 
     private final DSLContext sql;
     private final EventCodec codec;
+    private final StoredEntries entries;
+    private final Replays replays;
     private final Clock clock;
     private final JobNews news;
     private final Shop shop;
@@ -57,6 +57,8 @@ public class JobLog {
     JobLog(
             DSLContext sql,
             EventCodec codec,
+            StoredEntries entries,
+            Replays replays,
             Clock clock,
             JobNews news,
             Shop shop,
@@ -67,6 +69,8 @@ public class JobLog {
         this.people = people;
         this.sql = sql;
         this.codec = codec;
+        this.entries = entries;
+        this.replays = replays;
         this.clock = clock;
         this.news = news;
     }
@@ -104,7 +108,9 @@ public class JobLog {
      */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public OpenedJob open(long id) {
-        return replay(about(id), events(id));
+        Job about = about(id);
+        List<StoredEntries.Row> rows = entries.rows(id);
+        return replays.of(about, rows, () -> replay(about, entries.events(rows)));
     }
 
     /** Whether no job was ever taken in. */
@@ -144,10 +150,10 @@ public class JobLog {
     /** What hurts, as lists and searches tell it, follows what the log says. */
     @Transactional
     public void keepComplaint(long id) {
-        List<Stored> all = stored(id);
-        Set<Long> undone = undone(all);
+        List<StoredEntries.Stored> all = entries.of(id);
+        Set<Long> undone = StoredEntries.undone(all);
         Complaint said = null;
-        for (Stored entry : all)
+        for (StoredEntries.Stored entry : all)
             if (entry.event() instanceof JobEvent.HurtSaid hurt && !undone.contains(entry.seq()))
                 said = hurt.complaint();
         sql.update(JOB)
@@ -184,43 +190,11 @@ public class JobLog {
      */
     record Request(String key, String content) {}
 
-    /**
-     * An entry as it is stored, whether it can be understood or not.
-     *
-     * @param event null when it cannot be read
-     */
-    record Stored(
-            long seq, Instant at, String kind, @Nullable JobEvent event) {}
-
-    /** The entries of a job that cannot be shown, oldest first. */
-    @Transactional(readOnly = true)
-    public List<Stored> stored(long id) {
-        return sql.select(JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY)
-                .from(JOB_EVENT)
-                .where(JOB_EVENT.JOB_ID.eq(id))
-                .orderBy(JOB_EVENT.SEQ)
-                .fetch(r -> new Stored(
-                        r.get(JOB_EVENT.SEQ),
-                        r.get(JOB_EVENT.HAPPENED_AT),
-                        r.get(JOB_EVENT.KIND),
-                        readable(r.get(JOB_EVENT.KIND), r.get(JOB_EVENT.BODY)).orElse(null)));
-    }
-
-    /** An entry as it is stored; empty when this version cannot read it. */
-    Optional<JobEvent> readable(String kind, String body) {
-        try {
-            return Optional.of(codec.event(kind, body));
-        } catch (RuntimeException unreadable) {
-            LOG.warn("An entry of kind {} cannot be read", kind, unreadable);
-            return Optional.empty();
-        }
-    }
-
     /** Adds an event to a job that cannot be shown, without a look at what follows from it. */
     @Transactional
     public void addUnseen(long id, long after, Request request, JobEvent event) {
         if (seen(id, request)) return;
-        List<Stored> before = stored(id);
+        List<StoredEntries.Stored> before = entries.of(id);
         long seq = before.isEmpty() ? 0 : before.getLast().seq();
         if (seq != after) throw changedMeanwhile(seq - after);
         insert(id, seq + 1, clock.instant(), event, request.key(), request.content());
@@ -234,19 +208,7 @@ public class JobLog {
     /** Whether the entries of a job leave it closed, whatever else is kept of it. */
     @Transactional(readOnly = true)
     public boolean closedByLog(long id) {
-        return closes(stored(id));
-    }
-
-    /** Whether the entries that count leave a job closed. */
-    private static boolean closes(List<Stored> all) {
-        Set<Long> undone = undone(all);
-        boolean closed = false;
-        for (Stored entry : all) {
-            if (undone.contains(entry.seq())) continue;
-            if (entry.event() instanceof JobEvent.Closed) closed = true;
-            if (entry.event() instanceof JobEvent.Reopened) closed = false;
-        }
-        return closed;
+        return StoredEntries.closes(entries.of(id));
     }
 
     /** Whether a job is closed; false when there is none. */
@@ -262,7 +224,7 @@ public class JobLog {
     }
 
     /** Who and what a job is about, without its log. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Job about(long id) {
         JobRecord row = sql.fetchOptional(JOB, JOB.ID.eq(id)).orElseThrow(() -> new NoSuchJobException(id));
         return job(
@@ -380,27 +342,6 @@ public class JobLog {
 
     private static OpenedJob replay(Job job, List<LoggedEvent> log) {
         return new OpenedJob(job, log, Stations.replay(job.spec(), job.defaults(), log));
-    }
-
-    /** The events of a job; one that cannot be read is left out where it was undone. */
-    private List<LoggedEvent> events(long id) {
-        List<Stored> all = stored(id);
-        Set<Long> undone = undone(all);
-        return all.stream()
-                .filter(e -> e.event() != null || !undone.contains(e.seq()))
-                .map(e -> {
-                    if (e.event() == null) throw new UnreadableEntryException(e.seq(), e.kind());
-                    return new LoggedEvent(e.seq(), e.at(), e.event());
-                })
-                .toList();
-    }
-
-    /** Which entries do not count, whether they can be read or not. */
-    static Set<Long> undone(List<Stored> all) {
-        return JobReplay.undone(all.stream()
-                .filter(e -> e.event() != null)
-                .map(e -> new LoggedEvent(e.seq(), e.at(), Objects.requireNonNull(e.event())))
-                .toList());
     }
 
     private Job job(JobRecord row, @Nullable ClosedJobRecord closed) {

@@ -25,12 +25,14 @@ class RepairController {
     private static final String UNREADABLE = "An entry that cannot be read: ";
 
     private final JobLog log;
+    private final StoredEntries entries;
     private final JobDesk desk;
     private final Doors doors;
     private final Instruments instruments;
 
-    RepairController(JobLog log, JobDesk desk, Doors doors, Instruments instruments) {
+    RepairController(JobLog log, StoredEntries entries, JobDesk desk, Doors doors, Instruments instruments) {
         this.log = log;
+        this.entries = entries;
         this.desk = desk;
         this.doors = doors;
         this.instruments = instruments;
@@ -54,10 +56,10 @@ class RepairController {
     /** What is stored of a job that cannot be shown, so that it can be put right. */
     @GetMapping
     StoredView showStoredJob(@PathVariable long id) {
-        List<JobLog.Stored> all = log.stored(id);
-        Set<Long> undone = JobLog.undone(all);
+        List<StoredEntries.Stored> all = entries.of(id);
+        Set<Long> undone = StoredEntries.undone(all);
         List<JobView.TapeLine> tape = new ArrayList<>();
-        for (JobLog.Stored entry : all.reversed()) {
+        for (StoredEntries.Stored entry : all.reversed()) {
             if (entry.event() instanceof JobEvent.Undone || entry.event() instanceof JobEvent.Redone) continue;
             tape.add(new JobView.TapeLine(
                     entry.seq(), entry.at(), text(entry), null, false, undone.contains(entry.seq()), null));
@@ -69,9 +71,9 @@ class RepairController {
     /** Takes an entry back that the job cannot be shown with. */
     @PostMapping("/undo")
     StoredView undoStoredEntry(@PathVariable long id, @RequestBody Addition.About asked) {
-        List<JobLog.Stored> all = log.stored(id);
+        List<StoredEntries.Stored> all = entries.of(id);
         boolean counts = all.stream().anyMatch(e -> e.seq() == asked.event())
-                && !JobLog.undone(all).contains(asked.event());
+                && !StoredEntries.undone(all).contains(asked.event());
         if (!counts)
             throw Allowed.broken(
                     "event", asked.event(), "an entry that counts; this one is undone already or not on the tape");
@@ -96,9 +98,9 @@ class RepairController {
 
     /** Other strings make stale what was read on the ones before, as on any job. */
     private void otherStrings(long id, @Nullable InstrumentView before, @Nullable InstrumentView now) {
-        List<JobLog.Stored> all = log.stored(id);
+        List<StoredEntries.Stored> all = entries.of(id);
         boolean read = all.stream()
-                .map(JobLog.Stored::event)
+                .map(StoredEntries.Stored::event)
                 .anyMatch(e -> e instanceof JobEvent.ReadingTaken
                         || e != null && doors.stream().anyMatch(door -> door.reads(e)));
         if (before == null || now == null || before.strings().equals(now.strings()) || !read) return;
@@ -130,7 +132,7 @@ class RepairController {
     }
 
     /** What an entry is, without a look at what it did. */
-    private static String text(JobLog.Stored entry) {
+    private static String text(StoredEntries.Stored entry) {
         return switch (entry.event()) {
             case null -> UNREADABLE + entry.kind();
             case JobEvent.ReadingTaken e -> "Reading of string " + e.string() + ": " + e.typed();

@@ -218,6 +218,24 @@ class DayApiTest {
     }
 
     @Test
+    void oneBrokenJobBreaksNoDay() {
+        long whole = takeIn("Fulmar");
+        long unread = takeIn("Petrel");
+        read(unread, 0.2);
+        long factless = takeIn("Gannet");
+        read(factless, 0.2);
+        app.sql(sql -> sql.execute(
+                "UPDATE job_event SET body = '{\"string\":6}' WHERE kind = 'reading' AND job_id = " + unread));
+        app.sql(sql -> sql.execute(
+                "UPDATE instrument SET strings = 'none' WHERE id = (SELECT instrument_id FROM job WHERE id = "
+                        + factless + ")"));
+        assertThat(jobs("next")).containsExactly(whole);
+        assertThat(ok(app.get("/api/notices"))).isEmpty();
+        assertThat(ok(app.get("/api/shop/times")).has("shop")).isTrue();
+        assertThat(app.get("/api/calendar.ics").status()).isEqualTo(200);
+    }
+
+    @Test
     void aWaitSurvivesARestartAndAClockThatIsSetBack() {
         long job = takeIn("Fulmar");
         read(job, 0.4);
