@@ -63,6 +63,7 @@ public final class SetupModel {
 
     private final List<StringLine> lines;
     private final GapMethod.Relief standard;
+    private final double reliefPerCurvature;
     private final Priors priors;
 
     /**
@@ -73,6 +74,7 @@ public final class SetupModel {
         this.lines = List.copyOf(lines);
         this.priors = priors;
         this.standard = standardRelief(lines.get(0).bodyJointFret());
+        this.reliefPerCurvature = lines.get(0).form(standard).curvature();
     }
 
     /** The habit that responses and noises are stated in: held at 1 and the body joint, gauged about midway. */
@@ -97,7 +99,7 @@ public final class SetupModel {
 
     /** Millimetres of relief in the standard habit for a curvature of 1/mm. */
     public double reliefPerCurvature() {
-        return lines.get(0).form(standard).curvature();
+        return reliefPerCurvature;
     }
 
     /** 0 under the lowest string, 1 under the highest. */

@@ -45,14 +45,14 @@ public final class IntonationForecast {
         double[] cents = new double[frets + 1];
         double length = line.saddle();
         double nut = line.nutHeight(state);
-        double open = Math.hypot(length, state.saddleHeight() - nut);
+        double open = along(length, state.saddleHeight() - nut);
         double stretch = string.stiffness() / tension;
         // mm, since lengths are in mm
         double bending = 2 * END_FIXITY * Math.sqrt(string.bendingStiffness() / tension) * 1000;
         for (int n = 1; n <= frets; n++) {
             double x = line.scale().crown(n);
             double y = line.crownHeight(state.curvature(), n);
-            double path = fretted(x, y, nut, finger) + Math.hypot(length - x, state.saddleHeight() - y);
+            double path = fretted(x, y, nut, finger) + along(length - x, state.saddleHeight() - y);
             double strain = Math.max(0, (path - open) / open);
             double speaking = length - x;
             double ratio =
@@ -64,8 +64,13 @@ public final class IntonationForecast {
 
     /** The way from the nut to a crown, under the finger. */
     private static double fretted(double x, double y, double nut, double finger) {
-        if (finger == 0) return Math.hypot(x, y - nut);
+        if (finger == 0) return along(x, y - nut);
         double at = Math.max(x / 2, x - BEHIND);
-        return Math.hypot(at, y - finger - nut) + Math.hypot(x - at, finger);
+        return along(at, y - finger - nut) + along(x - at, finger);
+    }
+
+    /** The length of a way of so much along and across, mm: neither is ever so large or small that {@link Math#hypot} were needed, which costs more than all the rest. */
+    private static double along(double along, double across) {
+        return Math.sqrt(along * along + across * across);
     }
 }

@@ -1,6 +1,7 @@
 package barytone.core.neck;
 
 import barytone.core.quantity.Allowed;
+import java.util.stream.IntStream;
 
 /**
  * Where the crowns stand along a string: equal temperament from the nut's front edge.
@@ -16,6 +17,11 @@ public record FretScale(double scaleLength, int frets) {
     public static final int FEWEST_FRETS = 5;
     public static final int MOST_FRETS = 36;
 
+    /** Where the crowns stand, as shares of the scale: asked for in every sum of the neck. */
+    private static final double[] SHARES = IntStream.rangeClosed(0, MOST_FRETS)
+            .mapToDouble(fret -> 1 - Math.pow(2, -fret / 12.0))
+            .toArray();
+
     public FretScale {
         Allowed.number("scaleLength", scaleLength, SHORTEST, LONGEST, "mm");
         Allowed.whole("frets", frets, FEWEST_FRETS, MOST_FRETS);
@@ -28,6 +34,6 @@ public record FretScale(double scaleLength, int frets) {
      */
     public double crown(int fret) {
         if (fret < 0 || fret > MOST_FRETS) throw Allowed.broken("fret", fret, "0 to " + MOST_FRETS);
-        return scaleLength * (1 - Math.pow(2, -fret / 12.0));
+        return scaleLength * SHARES[fret];
     }
 }

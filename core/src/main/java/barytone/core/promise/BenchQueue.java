@@ -36,7 +36,7 @@ public final class BenchQueue {
     /** What is urgent is short. */
     private static final Minutes URGENT = Minutes.usually(20, 0.5);
 
-    private final List<Queued> jobs;
+    private final List<Standing> jobs;
     private final ShopHours hours;
     private final ZoneId zone;
     private final Instant now;
@@ -51,7 +51,7 @@ public final class BenchQueue {
     public BenchQueue(
             List<Queued> jobs, ShopHours hours, ZoneId zone, Instant now, double urgentPerDay, Surprises surprises) {
         this.surprises = surprises;
-        this.jobs = List.copyOf(jobs);
+        this.jobs = jobs.stream().map(Standing::of).toList();
         this.hours = hours;
         this.zone = zone;
         this.now = now;
@@ -59,39 +59,75 @@ public final class BenchQueue {
         this.axis = hours.axis(now, DAYS, zone);
     }
 
+    /**
+     * A job as every play finds it.
+     *
+     * @param work what is left of it on the mean, s
+     * @param rest the rest between and after it on the mean, s
+     * @param due when it is promised for, s of the epoch; infinite while nothing is
+     * @param untilRest work from each piece on until it waits again, s; infinite where it does not
+     */
+    private record Standing(Queued job, double work, double rest, double due, double[] untilRest) {
+        static Standing of(Queued job) {
+            return new Standing(
+                    job,
+                    job.work() * 60,
+                    job.rest() * 60,
+                    job.due() == null ? Double.POSITIVE_INFINITY : job.due().getEpochSecond(),
+                    untilRest(job.pieces()));
+        }
+
+        private static double[] untilRest(List<Piece> pieces) {
+            double[] until = new double[pieces.size() + 1];
+            for (int i = pieces.size(); i >= 0; i--)
+                until[i] = i == pieces.size()
+                        ? Double.POSITIVE_INFINITY
+                        : pieces.get(i) instanceof Piece.Rest
+                                ? 0
+                                : pieces.get(i).mean() * 60 + until[i + 1];
+            return until;
+        }
+    }
+
     /** A job while it is played through. */
     private static final class Played {
-        final Queued job;
+        final Standing at;
+        final List<Piece> pieces;
         int next;
         double ready;
         double work;
         double rest;
+
+        /** Working seconds until it is due, what lies still before that left out; looked up again when that changes. */
+        double dueWorked = Double.NaN;
 
         /** Before which piece it has to wait for what nobody foresaw, and how long, s. */
         int surprised = -1;
 
         double surprise;
 
-        Played(Queued job, double ready) {
-            this.job = job;
+        Played(Standing at, double ready) {
+            this.at = at;
+            this.pieces = at.job().pieces();
             this.ready = ready;
-            this.work = job.work() * 60;
-            this.rest = job.rest() * 60;
+            this.work = at.work();
+            this.rest = at.rest();
         }
 
         boolean done() {
-            return next == job.pieces().size();
+            return next == pieces.size();
         }
 
-        /** Work until it waits again, s. */
+        long id() {
+            return at.job().id();
+        }
+
+        Instant since() {
+            return at.job().since();
+        }
+
         double untilRest() {
-            double sum = 0;
-            for (int i = next; i < job.pieces().size(); i++) {
-                Piece piece = job.pieces().get(i);
-                if (piece instanceof Piece.Rest) return sum;
-                sum += piece.mean() * 60;
-            }
-            return Double.POSITIVE_INFINITY;
+            return at.untilRest()[next];
         }
     }
 
@@ -107,12 +143,12 @@ public final class BenchQueue {
 
     private Map<Long, double[]> finishes(int plays, long seed, @Nullable Long first) {
         Map<Long, double[]> finishes = new HashMap<>();
-        for (Queued job : jobs) finishes.put(job.id(), new double[plays]);
+        for (Standing at : jobs) finishes.put(at.job().id(), new double[plays]);
         SplittableRandom random = new SplittableRandom(seed);
         for (int i = 0; i < plays; i++) {
+            int play = i;
             Map<Long, Double> played = play(random.split(), first);
-            for (Queued job : jobs)
-                Objects.requireNonNull(finishes.get(job.id()))[i] = Objects.requireNonNull(played.get(job.id()));
+            played.forEach((id, at) -> Objects.requireNonNull(finishes.get(id))[play] = at);
         }
         finishes.values().forEach(Arrays::sort);
         return finishes;
@@ -123,9 +159,9 @@ public final class BenchQueue {
         double at = now.getEpochSecond();
         return jobs.stream()
                 .map(job -> new Played(job, at))
-                .filter(job -> !job.done() && !(job.job.pieces().getFirst() instanceof Piece.Rest))
+                .filter(job -> !job.done() && !(job.pieces.getFirst() instanceof Piece.Rest))
                 .sorted(next(at))
-                .map(job -> job.job.id())
+                .map(Played::id)
                 .toList();
     }
 
@@ -133,8 +169,9 @@ public final class BenchQueue {
         Map<Long, Double> finished = new HashMap<>();
         List<Played> left = new ArrayList<>();
         double time = now.getEpochSecond();
-        for (Queued job : jobs) {
-            Played played = new Played(job, time);
+        for (Standing at : jobs) {
+            Queued job = at.job();
+            Played played = new Played(at, time);
             if (!job.waited()) {
                 played.surprise = surprises.draw(random) * 60;
                 played.surprised = random.nextInt(Math.max(1, job.pieces().size()));
@@ -164,7 +201,7 @@ public final class BenchQueue {
             while (!best.done()
                     && took < AT_ONE_GO
                     && (best.surprise == 0 || best.next < best.surprised || took == 0)
-                    && best.job.pieces().get(best.next) instanceof Piece.Work piece) {
+                    && best.pieces.get(best.next) instanceof Piece.Work piece) {
                 best.next++;
                 took += piece.draw(random) * 60;
                 best.work -= piece.mean() * 60;
@@ -173,11 +210,11 @@ public final class BenchQueue {
             best.ready = time;
             rest(best, time, random);
             if (best.done()) {
-                finished.put(best.job.id(), best.ready);
+                finished.put(best.id(), best.ready);
                 left.remove(best);
             }
         }
-        for (Played never : left) finished.put(never.job.id(), Double.POSITIVE_INFINITY);
+        for (Played never : left) finished.put(never.id(), Double.POSITIVE_INFINITY);
         return finished;
     }
 
@@ -187,9 +224,10 @@ public final class BenchQueue {
             job.ready = Math.max(job.ready, time) + job.surprise;
             job.surprise = 0;
         }
-        while (!job.done() && job.job.pieces().get(job.next) instanceof Piece.Rest rest) {
+        while (!job.done() && job.pieces.get(job.next) instanceof Piece.Rest rest) {
             job.next++;
             job.rest -= rest.mean() * 60;
+            job.dueWorked = Double.NaN;
             job.ready = Math.max(job.ready, time) + rest.draw(random) * 60;
         }
     }
@@ -206,14 +244,14 @@ public final class BenchQueue {
         double worked = axis.worked(at);
         for (Played job : left) {
             if (job.ready > at) continue;
-            if (first != null && job.job.id() == first) return job;
+            if (first != null && job.id() == first) return job;
             double slack = Math.floor(slack(job, worked) / ALIKE);
             if (best == null
                     || slack < least
                     || (slack == least
                             && (job.untilRest() < best.untilRest()
                                     || (job.untilRest() == best.untilRest()
-                                            && job.job.since().isBefore(best.job.since()))))) {
+                                            && job.since().isBefore(best.since()))))) {
                 best = job;
                 least = slack;
             }
@@ -225,14 +263,14 @@ public final class BenchQueue {
         double worked = axis.worked(at);
         return Comparator.comparingDouble((Played job) -> Math.floor(slack(job, worked) / ALIKE))
                 .thenComparingDouble(Played::untilRest)
-                .thenComparing(job -> job.job.since());
+                .thenComparing(Played::since);
     }
 
     /** Time to spare until it is due, s: of working hours where work is left, of the clock where it lies still. */
     private double slack(Played job, double worked) {
-        if (job.job.due() == null) return NO_HURRY;
-        double due = job.job.due().getEpochSecond();
-        return axis.worked(due - Math.max(0, job.rest)) - worked - job.work / hours.capacity();
+        if (Double.isInfinite(job.at.due())) return NO_HURRY;
+        if (Double.isNaN(job.dueWorked)) job.dueWorked = axis.worked(job.at.due() - Math.max(0, job.rest));
+        return job.dueWorked - worked - job.work / hours.capacity();
     }
 
     /** The chance that a job is finished by a moment. */
