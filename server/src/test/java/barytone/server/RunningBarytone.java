@@ -11,8 +11,12 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.aot.AotDetector;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.core.SpringProperties;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
@@ -32,11 +36,26 @@ public final class RunningBarytone implements AutoCloseable {
     }
 
     public static RunningBarytone in(Path data, String... more) {
-        return in(data, List.of(), more);
+        return in(data, null, more);
+    }
+
+    /** With another clock. */
+    public static RunningBarytone in(
+            Path data, @Nullable ApplicationContextInitializer<GenericApplicationContext> clock, String... more) {
+        return start(data, clock, List.of(), more);
+    }
+
+    /** With beans of a test's own. */
+    public static RunningBarytone with(Class<?> beans, Path data, String... more) {
+        return start(data, null, List.of(beans), more);
     }
 
     /** One after the other: how beans are found is a setting of the whole process. */
-    public static synchronized RunningBarytone in(Path data, List<Class<?>> configurations, String... more) {
+    private static synchronized RunningBarytone start(
+            Path data,
+            @Nullable ApplicationContextInitializer<GenericApplicationContext> clock,
+            List<Class<?>> beans,
+            String... more) {
         List<String> args = new ArrayList<>(List.of("--server.port=0", "--barytone.data=" + data));
         // only the test of the API document wants it described live
         if (List.of(more).stream().noneMatch(arg -> arg.startsWith("--springdoc.api-docs.enabled")))
@@ -44,9 +63,10 @@ public final class RunningBarytone implements AutoCloseable {
         args.addAll(List.of(more));
         // with the beans that were found at build time, as the launcher starts it; a test's own beans are not among
         // them
-        SpringProperties.setProperty(AotDetector.AOT_ENABLED, String.valueOf(configurations.isEmpty()));
-        return new RunningBarytone(
-                Barytone.application(configurations.toArray(Class<?>[]::new)).run(args.toArray(String[]::new)));
+        SpringProperties.setProperty(AotDetector.AOT_ENABLED, String.valueOf(beans.isEmpty()));
+        SpringApplication application = Barytone.application(beans.toArray(Class<?>[]::new));
+        if (clock != null) application.addInitializers(clock);
+        return new RunningBarytone(application.run(args.toArray(String[]::new)));
     }
 
     public String base() {

@@ -2,19 +2,22 @@ package barytone.server;
 
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
+import static org.mockito.Mockito.withSettings;
 
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.concurrent.atomic.AtomicReference;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Primary;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.support.GenericApplicationContext;
 
 /**
- * A clock that stands until it is moved, so that waits can be tested without waiting. Given to the application as a source. Each thread of tests has its own, which is
+ * A clock that stands until it is moved, so that waits can be tested without waiting. Each thread of tests has its own, which is
  * that of the applications it starts: classes run side by side.
  */
-public class TestClock {
+public final class TestClock {
+    private TestClock() {}
+
     private static final ThreadLocal<AtomicReference<Instant>> NOW =
             ThreadLocal.withInitial(() -> new AtomicReference<>(Instant.EPOCH));
 
@@ -26,12 +29,11 @@ public class TestClock {
         NOW.get().updateAndGet(now -> now.plus(time));
     }
 
-    @Bean
-    @Primary
-    Clock steppedClock() {
+    /** Puts it in the place of the machine's clock: beside the beans that were found at build time, for the application starts several times as fast with those. */
+    public static ApplicationContextInitializer<GenericApplicationContext> standing() {
         AtomicReference<Instant> mine = NOW.get();
-        Clock clock = mock(Clock.class);
+        Clock clock = mock(Clock.class, withSettings().stubOnly());
         when(clock.instant()).thenAnswer(call -> mine.get());
-        return clock;
+        return context -> context.registerBean("steppedClock", Clock.class, () -> clock, bean -> bean.setPrimary(true));
     }
 }

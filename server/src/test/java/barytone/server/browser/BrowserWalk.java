@@ -11,7 +11,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -33,7 +32,7 @@ abstract class BrowserWalk {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(MORNING);
-        APP.set(RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true"));
+        APP.set(RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true"));
         BROWSING.set(new Browsing(app().base()));
     }
 

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,7 +23,7 @@ class Screenshots {
     @Test
     void mainViews(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-04T10:20:00Z"));
-        try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true");
+        try (RunningBarytone app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true");
                 Browsing browsing = new Browsing(app.base())) {
             Page bench = browsing.page("/");
             assertThat(bench.getByText("Three-barrel electric “Turnstone”").first())

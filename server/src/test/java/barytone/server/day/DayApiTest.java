@@ -46,7 +46,7 @@ class DayApiTest {
     @BeforeEach
     void start() {
         TestClock.set(NINE);
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        app = RunningBarytone.in(data, TestClock.standing());
     }
 
     @AfterEach
@@ -242,7 +242,7 @@ class DayApiTest {
         waits(job, "GLUE", "2 h");
         app.close();
         TestClock.pass(Duration.ofMinutes(-40));
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        app = RunningBarytone.in(data, TestClock.standing());
         JsonNode wait = job(job).at("/waits/0");
         assertThat(wait.get("label").asString()).isEqualTo("Glue curing");
         // forty minutes back, and no longer than two hours from there

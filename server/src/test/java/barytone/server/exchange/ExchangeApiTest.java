@@ -36,7 +36,7 @@ class ExchangeApiTest {
     }
 
     private static RunningBarytone shop(Path data, String... more) {
-        return RunningBarytone.in(data, List.of(TestClock.class), more);
+        return RunningBarytone.in(data, TestClock.standing(), more);
     }
 
     private static byte[] picture() throws IOException {

@@ -23,7 +23,7 @@ class ReadingsTableApiTest {
     }
 
     private static RunningBarytone shop(Path data, String... more) {
-        return RunningBarytone.in(data, List.of(TestClock.class), more);
+        return RunningBarytone.in(data, TestClock.standing(), more);
     }
 
     private static JsonNode table(RunningBarytone app, String csv, String query) {

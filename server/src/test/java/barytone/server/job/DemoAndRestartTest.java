@@ -19,7 +19,7 @@ class DemoAndRestartTest {
     private static final String[] DEMO = {"--barytone.demo=true"};
 
     private static RunningBarytone demo(Path data) {
-        return RunningBarytone.in(data, List.of(TestClock.class), DEMO);
+        return RunningBarytone.in(data, TestClock.standing(), DEMO);
     }
 
     private static Map<String, String> nextMoves(RunningBarytone app) {
@@ -108,7 +108,7 @@ class DemoAndRestartTest {
     void aShopStartsEmptyAndKeepsItsJobsOverARestart(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
         String before;
-        try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class))) {
+        try (RunningBarytone app = RunningBarytone.in(data, TestClock.standing())) {
             assertThat(app.get("/api/bench").json().get("open").size()).isZero();
             long id = app.post("/api/jobs", """
                             {"requestKey":"r","player":"Deck crew","touch":"HEAVY","complaint":"buzzes",
@@ -119,7 +119,7 @@ class DemoAndRestartTest {
             before = app.get("/api/jobs/" + id).text();
             assertThat(before).contains("\"scaleLength\":\"352.425\"").contains("1 e");
         }
-        try (RunningBarytone again = RunningBarytone.in(data, List.of(TestClock.class))) {
+        try (RunningBarytone again = RunningBarytone.in(data, TestClock.standing())) {
             assertThat(again.get("/api/jobs/1").text()).isEqualTo(before);
         }
     }

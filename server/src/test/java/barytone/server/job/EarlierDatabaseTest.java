@@ -44,7 +44,7 @@ class EarlierDatabaseTest {
                     INSERT INTO job_event SELECT 2, MAX(seq) + 1, '2026-11-26T03:00:00.000Z', 'answered',
                       '{"topic":"action","done":false}', 'old-3' FROM job_event WHERE job_id = 2;
                     """);
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        app = RunningBarytone.in(data, TestClock.standing());
     }
 
     /** Makes the database of a version, and adds to it. */
@@ -62,7 +62,7 @@ class EarlierDatabaseTest {
     void theDatabaseOfEachVersionOpensShowsEveryJobAndGoesOn(int version, int jobs, @TempDir Path folder)
             throws IOException, SQLException {
         write(version, folder, "");
-        try (RunningBarytone then = RunningBarytone.in(folder, List.of(TestClock.class))) {
+        try (RunningBarytone then = RunningBarytone.in(folder, TestClock.standing())) {
             for (int id = 1; id <= jobs; id++) {
                 Answer shown = then.get("/api/jobs/" + id);
                 assertThat(shown.status()).as(shown.text()).isEqualTo(200);
@@ -91,7 +91,7 @@ class EarlierDatabaseTest {
                 INSERT INTO job SELECT 101, 901, 105, 101, 'once more', 'again-1', '2026-12-01T09:00:00.000Z', scope, choices, 0 FROM job WHERE id = 5;
                 INSERT INTO job SELECT 102, 902, 106, 101, 'another kind', 'again-2', '2026-12-02T09:00:00.000Z', scope, choices, 0 FROM job WHERE id = 6;
                 """);
-        try (RunningBarytone then = RunningBarytone.in(folder, List.of(TestClock.class))) {
+        try (RunningBarytone then = RunningBarytone.in(folder, TestClock.standing())) {
             JsonNode wigeon = then.get("/api/instruments/105").json();
             assertThat(wigeon.get("id").asLong()).isEqualTo(5);
             assertThat(wigeon.get("visits")).hasSize(2);

@@ -54,7 +54,7 @@ class EarlierViewsTest {
         TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
         EarlierDatabaseTest.write(version, folder, "");
         List<String> now = new ArrayList<>();
-        try (RunningBarytone app = RunningBarytone.in(folder, List.of(TestClock.class))) {
+        try (RunningBarytone app = RunningBarytone.in(folder, TestClock.standing())) {
             for (int id = 1; id <= jobs; id++) {
                 now.add("## " + id);
                 List<String> said = new ArrayList<>();

@@ -8,7 +8,6 @@ import barytone.server.TestClock;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Collections;
-import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -25,7 +24,7 @@ class HeightApiTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        app = RunningBarytone.in(data, TestClock.standing());
     }
 
     @AfterAll

@@ -7,7 +7,6 @@ import barytone.server.RunningBarytone.Answer;
 import barytone.server.TestClock;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -26,7 +25,7 @@ public abstract class JobsOverHttp {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        APP.set(RunningBarytone.in(data, List.of(TestClock.class)));
+        APP.set(RunningBarytone.in(data, TestClock.standing()));
     }
 
     @AfterAll

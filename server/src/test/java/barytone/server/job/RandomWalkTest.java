@@ -7,7 +7,6 @@ import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
@@ -24,7 +23,7 @@ class RandomWalkTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, List.of(TestClock.class));
+        app = RunningBarytone.in(data, TestClock.standing());
     }
 
     @AfterAll

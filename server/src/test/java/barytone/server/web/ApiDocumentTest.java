@@ -224,9 +224,9 @@ class ApiDocumentTest {
 
     @Test
     void theCommittedDocumentDescribesTheRunningApplication(@TempDir Path data) throws IOException {
-        try (RunningBarytone app = RunningBarytone.in(
+        try (RunningBarytone app = RunningBarytone.with(
+                Described.class,
                 data,
-                List.of(Described.class),
                 "--springdoc.api-docs.enabled=true",
                 "--springdoc.api-docs.path=/live-api-docs",
                 "--springdoc.default-produces-media-type=application/json",

@@ -11,7 +11,6 @@ import java.time.Instant;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -57,7 +56,7 @@ class PageSamplesTest {
         routes.put("player", "/api/players/10");
         routes.put("search", "/api/search?words=eider");
         routes.put("archive", "/api/bench/closed");
-        try (RunningBarytone app = RunningBarytone.in(data, List.of(TestClock.class), "--barytone.demo=true")) {
+        try (RunningBarytone app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true")) {
             for (Map.Entry<String, String> route : routes.entrySet())
                 same(
                         route.getKey(),
