@@ -9,14 +9,19 @@ import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.JsonNode;
 
 /** A walk through the real page: the application with the demo data on a clock of the test's own, and a browser on it. */
@@ -29,9 +34,25 @@ abstract class BrowserWalk {
 
     private static final ThreadLocal<Browsing> BROWSING = new ThreadLocal<>();
 
+    /** The demo as it is every morning: made once for all walks. */
+    private static @Nullable Path made;
+
+    private static synchronized Path made() throws IOException {
+        if (made != null) return made;
+        Path folder = Files.createTempDirectory("demo");
+        RunningBarytone.in(folder, TestClock.standing(), "--barytone.demo=true").close();
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(folder.toFile())));
+        made = folder;
+        return folder;
+    }
+
     @BeforeAll
-    static void start(@TempDir Path data) {
+    static void start(@TempDir Path data) throws IOException {
         TestClock.set(MORNING);
+        try (Stream<Path> files = Files.list(made())) {
+            for (Path file : files.filter(Files::isRegularFile).toList())
+                Files.copy(file, data.resolve(file.getFileName().toString()));
+        }
         APP.set(RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true"));
         BROWSING.set(new Browsing(app().base()));
     }
