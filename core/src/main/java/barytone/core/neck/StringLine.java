@@ -42,7 +42,8 @@ public record StringLine(FretScale scale, int bodyJointFret, double compensation
 
     /** Height of the crown of a fret, {@code y_c(x_n) + e_n}, in mm. */
     public double crownHeight(double curvature, int fret) {
-        return neckHeight(curvature, scale.crown(fret)) + error(fret);
+        return neckHeight(curvature, scale.crown(fret))
+                + (fretErrors.isEmpty() ? 0 : fretErrors.getOrDefault(fret, 0.0));
     }
 
     /** Height of the slot floor, {@code y_nut = y_c(0) + h}, in mm. */
@@ -81,57 +82,14 @@ public record StringLine(FretScale scale, int bodyJointFret, double compensation
         };
     }
 
-    /** The gap of a method as a linear function of the state. */
+    /** The gap of a method as a linear function of the state; the geometry is evaluated on unit states. */
     public LinearForm form(GapMethod method) {
-        check(method);
-        int gauge = method.gaugeFret();
-        double x = scale.crown(gauge);
-        return switch (method) {
-            case GapMethod.Relief m -> {
-                double share = share(scale.crown(m.heldLow()), scale.crown(m.heldHigh()), x);
-                yield new LinearForm(
-                        between(error(m.heldLow()), error(m.heldHigh()), share) - error(gauge),
-                        between(bend(m.heldLow()), bend(m.heldHigh()), share) - bend(gauge),
-                        0,
-                        0);
-            }
-            case GapMethod.NutOpen ignored -> open(gauge, x / saddle());
-            case GapMethod.Action ignored -> open(gauge, x / saddle());
-            case GapMethod.ActionCapo ignored -> {
-                double share = share(scale.crown(1), saddle(), x);
-                yield new LinearForm(
-                        between(error(1), 0, share) - error(gauge), between(bend(1), 0, share) - bend(gauge), 0, share);
-            }
-            case GapMethod.NutPressed m -> {
-                double share = x / scale.crown(m.heldFret());
-                yield new LinearForm(
-                        between(0, error(m.heldFret()), share) - error(1),
-                        between(neckHeight(1, 0), bend(m.heldFret()), share) - bend(1),
-                        1 - share,
-                        0);
-            }
-        };
-    }
-
-    private LinearForm open(int gauge, double share) {
-        return new LinearForm(-error(gauge), between(neckHeight(1, 0), 0, share) - bend(gauge), 1 - share, share);
-    }
-
-    private static double share(double from, double to, double at) {
-        return (at - from) / (to - from);
-    }
-
-    private static double between(double from, double to, double share) {
-        return from + (to - from) * share;
-    }
-
-    private double error(int fret) {
-        return fretErrors.isEmpty() ? 0 : fretErrors.getOrDefault(fret, 0.0);
-    }
-
-    /** Height of a crown on a neck bent by 1/mm. */
-    private double bend(int fret) {
-        return neckHeight(1, scale.crown(fret));
+        double offset = gap(method, new StringState(0, 0, 0));
+        return new LinearForm(
+                offset,
+                gap(method, new StringState(1, 0, 0)) - offset,
+                gap(method, new StringState(0, 1, 0)) - offset,
+                gap(method, new StringState(0, 0, 1)) - offset);
     }
 
     /**
