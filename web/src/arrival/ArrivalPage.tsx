@@ -71,7 +71,6 @@ function Arrived({ id }: { id: number }) {
 function Sheet({
   job,
   send,
-  working,
   problem,
   clearProblem,
   away,
@@ -280,7 +279,7 @@ function Sheet({
             </section>
           </div>
         )}
-        {step === "air" && <AirStep job={job} send={send} working={working} />}
+        {step === "air" && <AirStep job={job} send={send} />}
         {step === "strings" && <StringsStep job={job} send={send} />}
         {step === "agreed" && (
           <div className="mx-auto grid max-w-[1240px] gap-8 bench:grid-cols-[1fr_1.6fr]">

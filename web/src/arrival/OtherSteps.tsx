@@ -10,10 +10,10 @@ import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "..
 import { Pills } from "./Pills";
 
 /** The air that the instrument comes from and stands in, and what it says. */
-export function AirStep({ job, send, working }: { job: JobView; send: Send; working: boolean }) {
+export function AirStep({ job, send }: { job: JobView; send: Send }) {
   return (
     <div className="grid gap-6 bench:grid-cols-2">
-      <AirForm job={job} send={send} working={working} label="Read the hygrometer" />
+      <AirForm job={job} send={send} label="Read the hygrometer" />
       <div className="text-[17px]">
         {job.air === undefined ? (
           <p>Wood follows the air over days. Read it now and at the end: both go on the card.</p>

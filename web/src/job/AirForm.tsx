@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import { useForm } from "react-hook-form";
 import { api, type JobView } from "../app/api";
 import { Button, Field, Select, TextInput } from "../ui/controls";
@@ -13,25 +14,29 @@ interface Typed {
 export function AirForm({
   job,
   send,
-  working,
   label,
   onDone,
 }: {
   job: JobView;
   send: Send;
-  working: boolean;
   label: string;
   onDone?: () => void;
 }) {
   const form = useForm<Typed>({ defaultValues: { place: "room", humidity: "", temperature: "" } });
-  const record = (typed: Typed) =>
+  const recording = useRef(false);
+  const record = (typed: Typed) => {
+    // once for two presses; what else is being sent does not take the press away
+    if (recording.current) return;
+    recording.current = true;
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/air", { params, body: { ...stamp, ...typed } }),
     ).then((done) => {
+      recording.current = false;
       if (done === null) return;
       form.reset();
       onDone?.();
     });
+  };
   return (
     <form aria-label={label} onSubmit={(event) => void form.handleSubmit(record)(event)}>
       <p className="text-[15px] font-semibold">
@@ -53,9 +58,7 @@ export function AirForm({
         <Field label="Temperature, °C">
           <TextInput inputMode="decimal" {...form.register("temperature")} />
         </Field>
-        <Button type="submit" disabled={working}>
-          Record
-        </Button>
+        <Button type="submit">Record</Button>
       </div>
     </form>
   );

@@ -22,40 +22,47 @@ export function ClosePanel({
   trouble,
   problem,
   onDone,
-  working,
 }: {
   job: JobView;
   send: Send;
   trouble: string | null;
   problem: Problem | null;
   onDone: () => void;
-  working: boolean;
 }) {
   const { found, advice, lookAgain, usual } = job.handOver;
   const form = useForm<Written>({ defaultValues: { found, advice, lookAgain } });
   const kept = useRef(JSON.stringify({ found, advice, lookAgain }));
+  const keeping = useRef(Promise.resolve(true));
+  const closing = useRef(false);
   // kept as soon as a field is left: a panel is closed sooner than one thinks
-  const keep = async (typed: Written) => {
+  const keep = (typed: Written) => {
     const text = JSON.stringify(typed);
-    if (text === kept.current) return true;
+    if (text === kept.current) return keeping.current;
     kept.current = text;
-    const written = await send(
+    keeping.current = send(
       (stamp, params) =>
         api.POST("/api/jobs/{id}/hand-over", { params, body: { ...stamp, ...typed } }),
       true,
-    );
-    // what was not kept is sent again with the next field, or when the job is closed
-    if (written === null) kept.current = "";
-    return written !== null;
+    ).then((written) => {
+      // what was not kept is sent again with the next field, or when the job is closed
+      if (written === null) kept.current = "";
+      return written !== null;
+    });
+    return keeping.current;
   };
   const onBlur = () => void keep(form.getValues());
   const close = async (typed: Written, sure = false) => {
-    if (!(await keep(typed))) return;
-    const closed = await send(
-      (stamp, params) => api.POST("/api/jobs/{id}/close", { params, body: { ...stamp, sure } }),
-      true,
-    );
-    if (closed !== null) onDone();
+    // the button stays alive while the text is kept: the press that leaves the field is meant for it
+    if (closing.current) return;
+    closing.current = true;
+    if (await keep(typed)) {
+      const closed = await send(
+        (stamp, params) => api.POST("/api/jobs/{id}/close", { params, body: { ...stamp, sure } }),
+        true,
+      );
+      if (closed !== null) onDone();
+    }
+    closing.current = false;
   };
   return (
     <>
@@ -65,7 +72,7 @@ export function ClosePanel({
       ) : (
         <>
           <div className="mt-5">
-            <AirForm job={job} send={send} working={working} label="The air as it leaves" />
+            <AirForm job={job} send={send} label="The air as it leaves" />
           </div>
           <form
             className="mt-4 flex flex-col gap-3"
@@ -101,7 +108,7 @@ export function ClosePanel({
               />
             )}
             <div className="flex flex-wrap items-center gap-4">
-              <Button strong type="submit" disabled={working} className="text-[18px]" autoFocus>
+              <Button strong type="submit" className="text-[18px]" autoFocus>
                 {job.closing.ready ? "Close the job" : "Close it as it is"}
               </Button>
               <a

@@ -22,7 +22,6 @@ export function JobPanels({
   open,
   onOpen,
   send,
-  working,
   problem,
   onCorrected,
 }: {
@@ -32,7 +31,6 @@ export function JobPanels({
   open: Open;
   onOpen: (open: Open) => void;
   send: Send;
-  working: boolean;
   /** What went wrong last. */
   problem: Problem | null;
   /** The instrument was corrected here, which is no news from another window; told what does not fit it any more. */
@@ -120,7 +118,7 @@ export function JobPanels({
         onClose={() => onOpen(null)}
         title={job.closed ? "As found and as left" : "Close the job"}
       >
-        <ClosePanel {...panel} problem={problem} working={working} />
+        <ClosePanel {...panel} problem={problem} />
       </Panel>
     </>
   );

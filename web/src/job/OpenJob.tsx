@@ -223,7 +223,6 @@ export function OpenJob({
         open={open}
         onOpen={setOpen}
         send={send}
-        working={working}
         problem={problem}
         onCorrected={(dropped) => {
           elsewhere.clearNews();

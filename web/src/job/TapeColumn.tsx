@@ -179,7 +179,7 @@ export function TapeColumn({
           <AirForm
             job={job}
             send={send}
-            working={working}
+
             label="The air"
             onDone={() => setAiring(false)}
           />

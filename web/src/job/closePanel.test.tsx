@@ -52,7 +52,41 @@ describe("what the player is told", () => {
   });
 });
 
+/** The server answers when it is told to. */
+function whenAsked(route: string) {
+  const told: (() => void)[] = [];
+  theServer.on(route, async () => {
+    await new Promise<void>((done) => told.push(done));
+    return { json: sample("eider") };
+  });
+  return () => told.forEach((one) => one());
+}
+
 describe("closing", () => {
+  it("is done by a press that begins while the text is still being kept", async () => {
+    const { user, dialog } = await closing();
+    const answer = whenAsked("POST /api/jobs/10/hand-over");
+    await user.type(dialog.getByLabelText(found), "Dry.");
+    const button = dialog.getByRole("button", { name: "Close it as it is" });
+    // the button goes down, and with it the field is left
+    await user.pointer({ keys: "[MouseLeft>]", target: button });
+    await waitFor(() => expect(sent("/hand-over")).toHaveLength(1));
+    await user.pointer({ keys: "[/MouseLeft]", target: button });
+    answer();
+    await waitFor(() => expect(sent("/close")).toHaveLength(1));
+    expect(sent("/hand-over")).toHaveLength(1);
+  });
+
+  it("is sent once when it is pressed twice", async () => {
+    const { user, dialog } = await closing();
+    const answer = whenAsked("POST /api/jobs/10/close");
+    await user.dblClick(dialog.getByRole("button", { name: "Close it as it is" }));
+    await waitFor(() => expect(sent("/close")).toHaveLength(1));
+    answer();
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(sent("/close")).toHaveLength(1);
+  });
+
   it("asks about what is left in the tray, and closes when that is meant", async () => {
     const { user, dialog } = await closing();
     theServer.on("POST /api/jobs/10/close", (one) =>
