@@ -7,8 +7,9 @@ export const wantsSound = () => localStorage.getItem(SOUND) === "yes";
 export const keepSound = (on: boolean) => localStorage.setItem(SOUND, on ? "yes" : "no");
 
 export const canNotice = () => "Notification" in window;
+// the browser's own word is asked for last: it comes from another process, and every page asks at every drawing
 export const wantsNotice = () =>
-  canNotice() && Notification.permission === "granted" && localStorage.getItem(NOTICE) === "yes";
+  localStorage.getItem(NOTICE) === "yes" && canNotice() && Notification.permission === "granted";
 
 /** Asks the browser, which asks whoever sits before it. */
 export async function keepNotice(on: boolean): Promise<boolean> {

@@ -27,6 +27,8 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 api.use({
   async onRequest({ request }) {
     if (request.method !== "POST" || !request.url.includes("/api/jobs/")) return undefined;
+    // a question at every frame, which adds nothing
+    if (new URL(request.url).pathname.endsWith("/what-if")) return undefined;
     const sent: unknown = await request
       .clone()
       .json()

@@ -34,7 +34,7 @@ export function Handles({
   onMove: (part: Part, mm: number) => void;
   onHold: (held: boolean) => void;
 }) {
-  const held = useRef<{ part: Part; y: number } | null>(null);
+  const held = useRef<{ part: Part; y: number; units: number } | null>(null);
   const middle = section.frets[Math.max(0, Math.floor(section.bodyJointFret / 2) - 1)];
   const crown = heights.crowns[Math.max(0, Math.floor(section.bodyJointFret / 2) - 1)] ?? 0;
   const at: Record<Part, readonly [number, number]> = {
@@ -74,20 +74,20 @@ export function Handles({
             if (event.button !== 0) return;
             event.currentTarget.setPointerCapture(event.pointerId);
             event.currentTarget.focus();
-            held.current = { part, y: event.clientY };
+            const svg = event.currentTarget.ownerSVGElement;
+            if (svg === null) return;
+            const box = svg.getBoundingClientRect();
+            // the drawing fills its box, cut off where it is too wide or too high; measured once, for every move would lay the page out anew
+            const units = 1 / Math.max(box.width / WIDTH, box.height / HEIGHT);
+            held.current = { part, y: event.clientY, units };
             onHold(true);
           }}
           onPointerMove={(event) => {
             const from = held.current;
             if (from === null || from.part !== part) return;
-            const svg = event.currentTarget.ownerSVGElement;
-            if (svg === null) return;
-            const box = svg.getBoundingClientRect();
-            // the drawing fills its box, cut off where it is too wide or too high
-            const units = 1 / Math.max(box.width / WIDTH, box.height / HEIGHT);
-            const mm = ((from.y - event.clientY) * units) / perMm;
+            const mm = ((from.y - event.clientY) * from.units) / perMm;
             if (Math.abs(mm) < 0.001) return;
-            held.current = { part, y: event.clientY };
+            held.current = { ...from, y: event.clientY };
             onMove(part, mm);
           }}
           onPointerUp={() => {
