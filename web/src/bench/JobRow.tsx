@@ -1,10 +1,7 @@
 import { Link } from "react-router";
 import type { Schemas } from "../app/api";
-import { Countdown } from "../ui/Countdown";
+import { Countdown, soon } from "../ui/Countdown";
 import { Fractions } from "../ui/Fractions";
-
-/** An hour ahead it is counted down; days are told in words. */
-const soon = (until: string, now: string) => Date.parse(until) - Date.parse(now) < 3_600_000;
 
 /** A job in a list: whose it is, what is next, how it stands. */
 export function JobRow({

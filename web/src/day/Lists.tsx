@@ -1,12 +1,9 @@
 import { Link } from "react-router";
 import type { Schemas } from "../app/api";
-import { Countdown } from "../ui/Countdown";
+import { Countdown, soon } from "../ui/Countdown";
 
 type Day = Schemas["DayView"];
 type Card = Schemas["JobCard"];
-
-/** An hour ahead it is counted down, before that it is told. */
-const SOON = 3_600_000;
 
 /** What waits, with its reason and its end. */
 export function WaitingList({ day, cards }: { day: Day; cards: ReadonlyMap<number, Card> }) {
@@ -16,10 +13,10 @@ export function WaitingList({ day, cards }: { day: Day; cards: ReadonlyMap<numbe
     <ul>
       {day.waiting.map((w) => {
         const card = cards.get(w.job);
-        const soon =
-          w.what.until !== undefined &&
-          w.what.byClock &&
-          Date.parse(w.what.until) - Date.parse(day.now) < SOON;
+        const counted =
+          w.what.until !== undefined && w.what.byClock && soon(w.what.until, day.now)
+            ? w.what.until
+            : undefined;
         return (
           <li
             key={`${String(w.job)} ${String(w.what.begun)} ${w.what.reason}`}
@@ -31,8 +28,8 @@ export function WaitingList({ day, cards }: { day: Day; cards: ReadonlyMap<numbe
             >
               <span className="flex flex-wrap items-center justify-between gap-x-3">
                 <strong className="text-[17px]">{card?.instrument ?? "A job"}</strong>
-                {soon && w.what.until !== undefined ? (
-                  <Countdown until={w.what.until} now={day.now} label="" />
+                {counted !== undefined ? (
+                  <Countdown until={counted} now={day.now} label="" />
                 ) : (
                   <span
                     className={`text-[15px] ${w.what.overdue ? "font-semibold text-rust" : ""}`}

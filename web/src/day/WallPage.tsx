@@ -42,7 +42,7 @@ export function WallPage() {
   const trouble = bench.error ?? day.error;
   if (trouble !== null) return <Trouble text={trouble.message} />;
   if (day.data === undefined || bench.data === undefined)
-    return <p className="p-8 text-[calc(var(--u)*3.6)]">Fetching the day</p>;
+    return <p className="p-8 text-[28px]">Fetching the day</p>;
   const { next, waiting, promised } = day.data;
   const held = waiting.filter((w) => w.holds);
   const room = shared(held.length, promised.length);

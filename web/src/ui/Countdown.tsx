@@ -1,5 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 
+/** An hour ahead it is counted down; before that it is told in words. */
+export const soon = (until: string, now: string) => Date.parse(until) - Date.parse(now) < 3_600_000;
+
 /** Minutes and seconds until a moment, by the server's clock. Calls back once when the time is up. */
 export function Countdown({
   until,

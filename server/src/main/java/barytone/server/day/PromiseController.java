@@ -82,15 +82,17 @@ class PromiseController {
     @GetMapping
     OfferView offerPromise(@PathVariable long id) {
         Instant now = clock.instant();
-        Queue queue = queues.now();
+        Queues.Standing standing = queues.standing();
+        Queue queue = standing.queue();
         OpenedJob job = queue.jobs().stream()
                 .filter(j -> j.job().id() == id)
                 .findFirst()
                 .orElseGet(() -> desk.open(id));
         if (job.state().closed()) throw Allowed.broken("job", "a closed one", "one on the bench");
         Promise offer = queue.offer(job, null);
-        Promised stands = job.promise()
-                .map(promise -> PromiseRisk.one(queue, job, promise, now))
+        Promised stands = standing.promised().stream()
+                .filter(promised -> promised.job() == id)
+                .findFirst()
                 .orElse(null);
         String said = PromiseRisk.offer(queue, job, offer, now);
         String others = PromiseRisk.others(queue, job, queue.withFirst(id));

@@ -34,8 +34,7 @@ final class PromiseRisk {
         return all;
     }
 
-    /** One promise: how likely it is kept, and what would save it where it is at risk. */
-    static Promised one(Queue queue, OpenedJob job, Promise promise, Instant now) {
+    private static Promised one(Queue queue, OpenedJob job, Promise promise, Instant now) {
         Instant due = queue.due(promise);
         double chance = queue.chance(job);
         boolean late = due.isBefore(now);

@@ -43,11 +43,6 @@ class Queues {
     /** The queue, and how likely its promises are kept. */
     record Standing(Queue queue, List<DayController.Promised> promised) {}
 
-    /** As it stands now. */
-    Queue now() {
-        return standing().queue();
-    }
-
     /** Whether the shop is closed on a day. */
     boolean closed(LocalDate day) {
         return hours.now().hours().on(day).isEmpty();
@@ -58,7 +53,7 @@ class Queues {
         return promise.due(hours.now().hours(), Days.zone());
     }
 
-    /** The same with its promises. */
+    /** As it stands now, with its promises. */
     Standing standing() {
         return of(bench.open());
     }

@@ -24,8 +24,9 @@ class Replays {
 
     private record Kept(JobLog.Job job, List<StoredEntries.Row> rows, OpenedJob opened) {}
 
-    /** The job as it was replayed last, if it was with the same, or replayed now. */
+    /** The job as it was replayed last, if it was with the same, or replayed now. One that is closed is seldom looked at twice, and would take the place of one on the bench. */
     OpenedJob of(JobLog.Job job, List<StoredEntries.Row> rows, Supplier<OpenedJob> replay) {
+        if (job.schoolsAtClosing() != null) return replay.get();
         Kept last;
         synchronized (kept) {
             last = kept.get(job.id());

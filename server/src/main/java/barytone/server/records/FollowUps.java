@@ -5,12 +5,12 @@ import barytone.core.job.JobEvent;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.Days;
 import barytone.server.job.EntrySearch;
+import barytone.server.job.JobClosed;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
 import barytone.server.job.JobReopened;
 import barytone.server.job.OnTheBench;
 import barytone.server.job.OpenedJob;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -48,8 +48,8 @@ public class FollowUps {
     /** A day that follows from the work is news for so long; after that it stands in the records alone. */
     private static final int NEWS_DAYS = 30;
 
-    /** What a closed job asks for does not change while it is closed. */
-    private final Map<Long, Optional<Again>> asked = new ConcurrentHashMap<>();
+    /** What a closed job asks for does not change while it is closed; whose it is called may. */
+    private final Map<Long, Optional<WhenToLook>> asked = new ConcurrentHashMap<>();
 
     /**
      * One of them.
@@ -65,36 +65,51 @@ public class FollowUps {
 
     /** What follows from the newest visits for which nobody set a day. */
     private List<Again> suggested() {
-        return register.newestClosed(CLOSED).stream()
-                .flatMap(id -> asked.computeIfAbsent(id, this::asks).stream())
-                .filter(again -> register.on(again.instrument()).getLast() == again.job())
-                .toList();
+        List<Again> all = new ArrayList<>();
+        for (long id : register.newestClosed(CLOSED))
+            try {
+                Optional<WhenToLook> then = asked.computeIfAbsent(id, this::asks);
+                if (then.isEmpty()) continue;
+                JobLog.Job job = log.about(id);
+                latest(job)
+                        .map(instrument -> new Again(
+                                instrument,
+                                id,
+                                job.instrument(),
+                                job.player(),
+                                then.get().day(),
+                                then.get().why().label(),
+                                false))
+                        .ifPresent(all::add);
+            } catch (RuntimeException e) {
+                LOG.error("Job {} cannot be asked when to look again", id, e);
+            }
+        return all;
     }
 
-    private Optional<Again> asks(long id) {
-        try {
-            OpenedJob job = log.open(id);
-            Instant closed = OnTheBench.closedAt(job).orElse(null);
-            if (closed == null || job.followUp().isPresent()) return Optional.empty();
-            return WhenToLook.after(job.state(), job.counted(), Days.of(closed))
-                    .map(then -> new Again(
-                            instruments.toldAs(job.job().instrumentId()),
-                            id,
-                            job.job().instrument(),
-                            job.job().player(),
-                            then.day(),
-                            then.why().label(),
-                            false));
-        } catch (RuntimeException e) {
-            LOG.error("Job {} cannot be asked when to look again", id, e);
-            return Optional.empty();
-        }
+    private Optional<WhenToLook> asks(long id) {
+        OpenedJob job = log.open(id);
+        if (job.followUp().isPresent()) return Optional.empty();
+        return OnTheBench.closedAt(job)
+                .flatMap(closed -> WhenToLook.after(job.state(), job.counted(), Days.of(closed)));
     }
 
-    /** It is another visit when it is closed again. */
+    /** The number that the instrument of a job is told as; empty when it was here again since. */
+    private Optional<Long> latest(JobLog.Job job) {
+        long instrument = instruments.toldAs(job.instrumentId());
+        return register.on(instrument).getLast() == job.id() ? Optional.of(instrument) : Optional.empty();
+    }
+
+    /** It is another visit when it is closed again, also where its closing was undone. */
     @EventListener
-    void reopened(JobReopened opened) {
-        asked.remove(opened.job());
+    void closed(JobClosed closed) {
+        asked.remove(closed.job());
+    }
+
+    /** What came from elsewhere may have gone on there. */
+    @EventListener
+    void reopened(JobReopened reopened) {
+        asked.remove(reopened.job());
     }
 
     /** All days that somebody set, and those that follow from the newest visits, the earliest first. One that was here again since is done. */
@@ -111,16 +126,17 @@ public class FollowUps {
             try {
                 OpenedJob job = log.open(id);
                 JobEvent.FollowUpSet then = job.followUp().orElse(null);
-                long instrument = instruments.toldAs(job.job().instrumentId());
-                if (then == null || register.on(instrument).getLast() != id) continue;
-                all.add(new Again(
-                        instrument,
-                        id,
-                        job.job().instrument(),
-                        job.job().player(),
-                        Objects.requireNonNull(then.day()),
-                        then.why(),
-                        true));
+                if (then == null) continue;
+                latest(job.job())
+                        .map(instrument -> new Again(
+                                instrument,
+                                id,
+                                job.job().instrument(),
+                                job.job().player(),
+                                Objects.requireNonNull(then.day()),
+                                then.why(),
+                                true))
+                        .ifPresent(all::add);
             } catch (RuntimeException e) {
                 LOG.error("Job {} cannot be shown among those to look at again", id, e);
             }
