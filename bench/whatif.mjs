@@ -41,13 +41,17 @@ const told = await page.evaluate(async (seconds) => {
     const place = handle.getAttribute("transform");
     if (place !== before) drawings++;
     before = place;
-    send("pointermove", at.y + 25 * Math.sin(((now - begin) / 1000) * 2 * Math.PI * 0.5));
+    // up and down at an even pace, for at rest there is nothing to follow
+    const way = ((now - begin) / 1000) % 2;
+    send("pointermove", at.y + 50 * (way < 1 ? way : 2 - way));
   }
   send("pointerup", at.y);
   const took = (performance.now() - begin) / 1000;
   const answers = performance
     .getEntriesByType("resource")
-    .filter((entry) => entry.name.includes("/what-if") && entry.startTime >= begin)
+    .filter(
+      (entry) => entry.name.includes("/what-if") && entry.startTime >= begin,
+    )
     .map((entry) => entry.duration)
     .sort((a, b) => a - b);
   return {

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { answer, api, asProblem, type Schemas } from "../app/api";
+import { useOneInEachFrame } from "./useOneInEachFrame";
 
 export type Trial = Schemas["TrialView"];
 export type Gaps = Schemas["TriedGaps"];
@@ -37,6 +38,7 @@ export function useTrial(id: number, unit: string, string: number) {
   const asked = useRef(0);
   const drawn = useRef(0);
   const gone = useRef(false);
+  const draw = useOneInEachFrame(setShown);
 
   useEffect(() => {
     gone.current = false;
@@ -58,7 +60,7 @@ export function useTrial(id: number, unit: string, string: number) {
         .then((answered) => {
           if (late()) return;
           drawn.current = turn;
-          setShown(answered);
+          draw(answered);
           setTrouble(null);
         })
         .catch((error: unknown) => {
@@ -70,6 +72,6 @@ export function useTrial(id: number, unit: string, string: number) {
         });
     };
     next();
-  }, [id, unit, tried]);
+  }, [id, unit, tried, draw]);
   return { tried, setTried, shown, trouble, dismiss: () => setTrouble(null) };
 }
