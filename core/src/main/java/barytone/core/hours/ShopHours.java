@@ -83,12 +83,17 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
     public Axis axis(Instant from, int days, ZoneId zone) {
         List<long[]> stretches = new ArrayList<>();
         LocalDate first = LocalDate.ofInstant(from, zone);
+        long ended = Long.MIN_VALUE;
         for (int i = 0; i < days; i++) {
             LocalDate day = first.plusDays(i);
             for (Stretch stretch : on(day)) {
-                long begin = day.atTime(stretch.from()).atZone(zone).toEpochSecond();
+                // times that a clock which is put forward leaves out are moved, into the next stretch it may be
+                long begin =
+                        Math.max(ended, day.atTime(stretch.from()).atZone(zone).toEpochSecond());
                 long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
-                if (end > begin) stretches.add(new long[] {begin, end});
+                if (end <= begin) continue;
+                stretches.add(new long[] {begin, end});
+                ended = end;
             }
         }
         return new Axis(stretches);
