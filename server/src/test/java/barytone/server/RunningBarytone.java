@@ -45,6 +45,14 @@ public final class RunningBarytone implements AutoCloseable {
         return start(data, clock, List.of(), more);
     }
 
+    /** With the demo as it was made in the morning, on the test's clock; on what it left in that folder, when it is started again there. */
+    public static RunningBarytone demo(Path data, String... more) {
+        MadeDemo.into(data);
+        List<String> args = new ArrayList<>(List.of(more));
+        args.add("--barytone.demo=true");
+        return in(data, TestClock.standing(), args.toArray(String[]::new));
+    }
+
     /** With beans of a test's own. */
     public static RunningBarytone with(Class<?> beans, Path data, String... more) {
         return start(data, null, List.of(beans), more);

@@ -8,8 +8,10 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.junit.jupiter.api.Order;
 
 @AnalyzeClasses(packages = "barytone", importOptions = ImportOption.DoNotIncludeTests.class)
+@Order(5)
 class ServerArchitectureTest {
     @ArchTest
     static final ArchRule THE_CORE_KNOWS_NO_SERVER = noClasses()

@@ -7,13 +7,15 @@ import static org.mockito.Mockito.withSettings;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.support.GenericApplicationContext;
 
 /**
  * A clock that stands until it is moved, so that waits can be tested without waiting. Each thread of tests has its own, which is
- * that of the applications it starts: classes run side by side.
+ * that of the applications it starts: classes run side by side. Mocks are subclasses (resources/mockito-extensions): the usual ones weave a question into the equality of
+ * every object of the process.
  */
 public final class TestClock {
     private TestClock() {}
@@ -23,6 +25,10 @@ public final class TestClock {
 
     public static void set(Instant now) {
         NOW.get().set(now);
+    }
+
+    static Instant now() {
+        return Objects.requireNonNull(NOW.get().get());
     }
 
     public static void pass(Duration time) {

@@ -50,10 +50,6 @@ class TrustedAdviceTest extends PaperJob {
         return HeightVerdict.of(state(), station, string);
     }
 
-    private double found(Station station, int string) {
-        return state().found(station, string).orElseThrow().mm();
-    }
-
     private long last() {
         return log.getLast().seq();
     }

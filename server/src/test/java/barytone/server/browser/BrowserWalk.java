@@ -4,56 +4,36 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.core.instrument.InstrumentKind;
+import barytone.server.MadeDemo;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.JsonNode;
 
 /** A walk through the real page: the application with the demo data on a clock of the test's own, and a browser on it. */
 abstract class BrowserWalk {
     /** When every walk begins. */
-    static final Instant MORNING = Instant.parse("2031-02-03T09:00:00Z");
+    static final Instant MORNING = MadeDemo.MORNING;
 
     /** One for each thread: classes walk side by side. */
     private static final ThreadLocal<RunningBarytone> APP = new ThreadLocal<>();
 
     private static final ThreadLocal<Browsing> BROWSING = new ThreadLocal<>();
 
-    /** The demo as it is every morning: made once for all walks. */
-    private static @Nullable Path made;
-
-    private static synchronized Path made() throws IOException {
-        if (made != null) return made;
-        Path folder = Files.createTempDirectory("demo");
-        RunningBarytone.in(folder, TestClock.standing(), "--barytone.demo=true").close();
-        Runtime.getRuntime().addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(folder.toFile())));
-        made = folder;
-        return folder;
-    }
-
     @BeforeAll
-    static void start(@TempDir Path data) throws IOException {
+    static void start(@TempDir Path data) {
         TestClock.set(MORNING);
-        try (Stream<Path> files = Files.list(made())) {
-            for (Path file : files.filter(Files::isRegularFile).toList())
-                Files.copy(file, data.resolve(file.getFileName().toString()));
-        }
-        APP.set(RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true"));
+        APP.set(RunningBarytone.demo(data));
         BROWSING.set(new Browsing(app().base()));
     }
 

@@ -10,10 +10,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Whole jobs of relief, nut and action in the real page, by keyboard, and the pages around them. */
+@Order(3)
 class SetupWalkTest extends BrowserWalk {
     private static Page takeIn(String kind, String name) {
         Page page = page("/new");

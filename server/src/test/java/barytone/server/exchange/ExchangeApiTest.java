@@ -20,6 +20,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A shop leaves as a file and comes back on another machine. */
+@Order(2)
 class ExchangeApiTest {
     private static final String JSON = "application/json";
 
@@ -104,7 +106,7 @@ class ExchangeApiTest {
             throws IOException {
         byte[] file;
         List<String> views;
-        try (RunningBarytone old = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone old = RunningBarytone.demo(there)) {
             old.postFile("/api/jobs/1/photos?key=one", "image/png", picture());
             old.put("/api/players/2/same-as", "{\"as\":3}");
             add(old, 10, "condition", ",\"kind\":\"dent\",\"side\":\"front\",\"x\":0.8,\"y\":0.5");
@@ -126,7 +128,7 @@ class ExchangeApiTest {
 
     @Test
     void whatWentOnElsewhereIsTakenUpAndWhatWentOnInBothIsNot(@TempDir Path there, @TempDir Path here) {
-        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+        try (RunningBarytone one = RunningBarytone.demo(there);
                 RunningBarytone other = shop(here)) {
             bringIn(other, one.get("/api/exchange/records?what=job&id=10").json(), "");
             add(other, 10, "notes", ",\"text\":\"seen on the ferry\"");
@@ -155,7 +157,7 @@ class ExchangeApiTest {
 
     @Test
     void aJobThatWasOpenedAndClosedAgainElsewhereComesBackWithItsNewCard(@TempDir Path there, @TempDir Path here) {
-        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+        try (RunningBarytone one = RunningBarytone.demo(there);
                 RunningBarytone other = shop(here)) {
             bringIn(other, shopOf(one), "");
             String before = one.get("/api/jobs/1/card").text();
@@ -176,7 +178,7 @@ class ExchangeApiTest {
 
     @Test
     void whatFollowsFromTheLogIsWorkedOutFromItWhateverTheFileSays(@TempDir Path there, @TempDir Path here) {
-        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+        try (RunningBarytone one = RunningBarytone.demo(there);
                 RunningBarytone other = shop(here)) {
             add(one, 10, "hurt", ",\"words\":\"Hums\",\"signs\":[],\"where\":[],\"strings\":[],\"styles\":[]");
             ObjectNode open =
@@ -202,7 +204,7 @@ class ExchangeApiTest {
     @Test
     void whoIsToldAsWhomComesAlongWhereverTheyStand(@TempDir Path there, @TempDir Path here) {
         ObjectNode file;
-        try (RunningBarytone one = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone one = RunningBarytone.demo(there)) {
             one.put("/api/players/2/same-as", "{\"as\":3}");
             one.put("/api/players/3/same-as", "{\"as\":4}");
             one.put("/api/instruments/2/same-as", "{\"as\":3}");
@@ -219,7 +221,7 @@ class ExchangeApiTest {
     @Test
     void aHalfGoodFileSaysWhatItRefusesAndTheRestIsTakenOnlyOnDemand(@TempDir Path there, @TempDir Path here) {
         ObjectNode file;
-        try (RunningBarytone old = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone old = RunningBarytone.demo(there)) {
             file = (ObjectNode) old.get("/api/exchange/records?what=shop").json();
         }
         ((ObjectNode) file.at("/jobs/1/events/0")).put("kind", "enchanted");
@@ -244,7 +246,7 @@ class ExchangeApiTest {
 
     @Test
     void aTicketThatIsTakenGetsTheNextOne(@TempDir Path there, @TempDir Path here) {
-        try (RunningBarytone one = shop(there, "--barytone.demo=true");
+        try (RunningBarytone one = RunningBarytone.demo(there);
                 RunningBarytone other = shop(here)) {
             other.post("/api/jobs", """
                     {"requestKey":"own","player":"Own","touch":"medium","complaint":"","instrument":{"name":"Own","kind":"electric",
@@ -298,7 +300,7 @@ class ExchangeApiTest {
     void theExampleOfTheDocumentationIsTakenIn(@TempDir Path there, @TempDir Path here) throws IOException {
         Path example = Path.of("../docs/formats/example.json");
         if (Boolean.getBoolean("samples.write"))
-            try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+            try (RunningBarytone app = RunningBarytone.demo(there)) {
                 ObjectNode file = (ObjectNode)
                         app.get("/api/exchange/records?what=job&id=1").json();
                 Files.writeString(example, file.toPrettyString() + "\n");
@@ -326,7 +328,7 @@ class ExchangeApiTest {
 
     @Test
     void theLogOfAJobIsATableWithMethodsAndUnits(@TempDir Path there) {
-        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone app = RunningBarytone.demo(there)) {
             List<String> lines = app.get("/api/jobs/1/log").text().lines().toList();
             assertThat(lines.getFirst()).contains("how it is read", "reading, mm", "at (UTC)");
             assertThat(lines.get(1)).contains(",yes,", "held at 1 and", "playing");
@@ -335,7 +337,7 @@ class ExchangeApiTest {
 
     @Test
     void everyLengthHasItsUnitAndEveryReadingItsMethod(@TempDir Path there) throws IOException {
-        try (RunningBarytone app = shop(there, "--barytone.demo=true");
+        try (RunningBarytone app = RunningBarytone.demo(there);
                 ZipInputStream zip = new ZipInputStream(
                         new ByteArrayInputStream(app.bytes("/api/exchange?what=instrument&id=10")))) {
             ZipEntry first = zip.getNextEntry();

@@ -43,7 +43,7 @@ class ReadingsTableApiTest {
     void aTableOfReadingsBecomesVisitsOfTheHistoryOnce(@TempDir Path there) {
         String csv = "\ufeffDate;Quantity;String no.;Reading mm\n12.3.2027;Action at 12;6;2,4\n12.3.2027;action;1;1,9\n"
                 + "12.3.2027;relief;6;0.22\n2027-09-30;Action;6;7/64in\n";
-        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone app = RunningBarytone.demo(there)) {
             JsonNode preview = app.post(
                             "/api/exchange/table",
                             JsonMapper.shared()
@@ -92,7 +92,7 @@ class ReadingsTableApiTest {
 
     @Test
     void aTableThatCannotBeUnderstoodSaysWhy(@TempDir Path there) {
-        try (RunningBarytone app = shop(there, "--barytone.demo=true")) {
+        try (RunningBarytone app = RunningBarytone.demo(there)) {
             String head = "day,what,string,value\n";
             JsonNode refused = table(
                     app,

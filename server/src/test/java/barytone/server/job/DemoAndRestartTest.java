@@ -19,7 +19,7 @@ class DemoAndRestartTest {
     private static final String[] DEMO = {"--barytone.demo=true"};
 
     private static RunningBarytone demo(Path data) {
-        return RunningBarytone.in(data, TestClock.standing(), DEMO);
+        return RunningBarytone.demo(data);
     }
 
     private static Map<String, String> nextMoves(RunningBarytone app) {

@@ -21,7 +21,7 @@ class DemoHuntsTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true");
+        app = RunningBarytone.demo(data);
     }
 
     @AfterAll

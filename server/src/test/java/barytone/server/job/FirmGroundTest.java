@@ -26,7 +26,7 @@ class FirmGroundTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true");
+        app = RunningBarytone.demo(data);
     }
 
     @AfterAll

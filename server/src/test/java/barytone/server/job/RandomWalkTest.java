@@ -9,11 +9,13 @@ import java.nio.file.Path;
 import java.time.Instant;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whatever is allowed on a job, in any order: every view of it, and the bench, answer. {@code bench/hard/walk} walks farther. */
+@Order(5)
 class RandomWalkTest {
     private static final int STEPS = Integer.getInteger("walk.steps", 40);
     private static final long SEED = Long.getLong("walk.seed", 12);

@@ -20,7 +20,7 @@ class ReplaysTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T10:20:00Z"));
-        app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true");
+        app = RunningBarytone.demo(data);
     }
 
     @AfterAll
