@@ -51,7 +51,7 @@ class PaperCasesTest {
                 # Hunts for a buzz, on paper
 
                 Minutes of tests until the true cause is sure, from what is heard and known to begin with; 0 where that is enough. Each test shows what the true causes show most often. The
-                fixed order is relief, nut, action, frets, hardware, strings, with the same judgement of what its tests show. Made by `mvn -pl core test -Dtest=PaperCasesTest -Dhunts.write=true`.
+                fixed order is relief, nut, action, frets, hardware, strings, with the same judgement of what its tests show. Made by `mvn -pl core,core/tests test -Dtest=PaperCasesTest -Dhunts.write=true`.
 
                 | it was | on the | begins with | proposed tests | fixed order |
                 |---|---|---|---|---|
