@@ -139,7 +139,7 @@ class Screenshots {
 
     private static Page job(Browsing browsing, String name, int width, int height) {
         Page page = browsing.page("/", width, height);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(".*" + name + ".*")))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("“" + name + "”")))
                 .first()
                 .click();
         assertThat(page.getByTestId("headline")).isVisible();
