@@ -6658,11 +6658,8 @@ export interface components {
         };
         /** @description What is tried; what is left out stays as it is. */
         TriedSetup: {
-            /**
-             * Format: double
-             * @description mm; 0 for a flat board
-             */
-            boardRadius?: number;
+            /** @description any length text, mm without a unit; <code>flat</code> or 0 for a flat board */
+            boardRadius?: string;
             /**
              * Format: int32
              * @description at this fret; 0 for none
@@ -6707,8 +6704,8 @@ export interface components {
         };
         /** @description What is played on it. */
         TriedWith: {
-            /** Format: double */
-            boardRadius: number;
+            /** @description mm, or <code>flat</code> */
+            boardRadius: string;
             strings: string;
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";

@@ -285,7 +285,7 @@ function Tries({
             value={shown?.plays.strings ?? ""}
             onChange={(strings) => change({ strings })}
           />
-          <div className="grid grid-cols-2 gap-3">
+          <div className="grid grid-cols-[1.4fr_1fr] gap-3">
             <Typed
               key={`tuning ${shown?.plays.tuning ?? ""}`}
               label="Tuning, low to high"
@@ -293,10 +293,10 @@ function Tries({
               onChange={(tuning) => change({ tuning })}
             />
             <Typed
-              key={`radius ${String(shown?.plays.boardRadius ?? "")}`}
-              label="Board radius, mm; 0 is flat"
-              value={String(shown?.plays.boardRadius ?? "")}
-              onChange={(radius) => change({ boardRadius: Number(radius) })}
+              key={`radius ${shown?.plays.boardRadius ?? ""}`}
+              label="Radius, mm or flat"
+              value={shown?.plays.boardRadius ?? ""}
+              onChange={(radius) => change({ boardRadius: radius })}
             />
           </div>
           <section

@@ -70,6 +70,13 @@ describe("trying another setup", () => {
     expect(screen.getByRole("row", { name: /6 E/ })).toBeTruthy();
   });
 
+  it("sends the board's radius as it was typed", async () => {
+    const user = await trying();
+    await user.clear(screen.getByLabelText("Radius, mm or flat"));
+    await user.type(screen.getByLabelText("Radius, mm or flat"), "7 1/4 in{Enter}");
+    await waitFor(() => expect(asked().at(-1)?.boardRadius).toBe("7 1/4 in"));
+  });
+
   it("finds the lowest and tries it, and takes it by one key", async () => {
     const user = await trying();
     const gaps = { ...now().gaps, reliefBass: 0.12 };

@@ -8,6 +8,8 @@ import barytone.core.neck.BoardRadius;
 import barytone.core.neck.FretScale;
 import barytone.core.neck.StringLine;
 import barytone.core.quantity.Allowed;
+import barytone.core.quantity.Length;
+import barytone.core.quantity.LengthUnit;
 import barytone.core.strings.MusicString;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
@@ -187,6 +189,13 @@ public record InstrumentSpec(
             usual = usual.withScrewPitch(new Normal(fittings.threadPitch(), THREAD_SPREAD * fittings.threadPitch()));
         double bite = fittings.nut().usualBite();
         return new SetupModel(lines, usual.withFilingBite(new Normal(bite, BITE_SPREAD * bite)));
+    }
+
+    /** The radius of a board as it is typed, mm: any length text, mm without a unit; {@code flat} or 0 for a flat board. */
+    public static double parseRadius(String text) {
+        return text.strip().equalsIgnoreCase("flat")
+                ? 0
+                : Length.parse(text, LengthUnit.MM).mm();
     }
 
     /**

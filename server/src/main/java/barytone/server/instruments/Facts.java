@@ -197,9 +197,7 @@ public record Facts(
                 Length.parse(scaleLength, LengthUnit.MM).mm(),
                 frets,
                 bodyJointFret,
-                boardRadius.strip().toLowerCase(Locale.ROOT).equals("flat")
-                        ? 0
-                        : Length.parse(boardRadius, LengthUnit.MM).mm(),
+                InstrumentSpec.parseRadius(boardRadius),
                 rod,
                 access,
                 leftHanded,

@@ -46,7 +46,7 @@ class TrialController {
      * @param string whose section is drawn
      * @param strings gauges as they are typed, string 1 first
      * @param tuning note by note, lowest string first
-     * @param boardRadius mm; 0 for a flat board
+     * @param boardRadius any length text, mm without a unit; {@code flat} or 0 for a flat board
      * @param capo at this fret; 0 for none
      * @param levelled as if all crowns were in line
      */
@@ -55,7 +55,7 @@ class TrialController {
             int string,
             @Nullable String strings,
             @Nullable String tuning,
-            @Nullable Double boardRadius,
+            @Nullable String boardRadius,
             @Nullable Touch touch,
             int capo,
             boolean levelled) {}
@@ -121,7 +121,7 @@ class TrialController {
                                 : new SetupGaps(gaps.reliefBass(), gaps.reliefTreble(), gaps.nut(), gaps.action()),
                         tried.strings() == null ? null : StringSet.parse(tried.strings()),
                         tried.tuning() == null ? null : InstrumentSpec.parseTuning(tried.tuning(), spec.kind()),
-                        tried.boardRadius(),
+                        tried.boardRadius() == null ? null : InstrumentSpec.parseRadius(tried.boardRadius()),
                         tried.levelled(),
                         tried.touch() == null ? Touch.MEDIUM : tried.touch(),
                         true));

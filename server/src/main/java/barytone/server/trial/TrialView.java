@@ -51,8 +51,12 @@ record TrialView(
     /** mm of the gap for each mm that the string is lifted: in its slot, and at its saddle. */
     record OpensBy(double nut, double action) {}
 
-    /** What is played on it. */
-    record TriedWith(String strings, String tuning, double boardRadius, Touch touch) {}
+    /**
+     * What is played on it.
+     *
+     * @param boardRadius mm, or {@code flat}
+     */
+    record TriedWith(String strings, String tuning, String boardRadius, Touch touch) {}
 
     /**
      * A string of it.

@@ -24,7 +24,7 @@ class Screenshots {
     void mainViews(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-04T10:20:00Z"));
         try (RunningBarytone app = RunningBarytone.in(data, TestClock.standing(), "--barytone.demo=true");
-                Browsing browsing = new Browsing(app.base())) {
+                Browsing browsing = Browsing.drawing(app.base())) {
             Page bench = browsing.page("/");
             assertThat(bench.getByText("Three-barrel electric “Turnstone”").first())
                     .isVisible();

@@ -81,7 +81,10 @@ class TrialApiTest extends JobsOverHttp {
         assertThat(touching(loose)).isGreaterThan(touching(low));
         assertThat(tries(job, ",\"tuning\":\"E A D\"").status()).isEqualTo(400);
         assertThat(tries(job, ",\"strings\":\"ten\"").status()).isEqualTo(400);
-        assertThat(tries(job, ",\"boardRadius\":3").status()).isEqualTo(400);
+        assertThat(tries(job, ",\"boardRadius\":\"3\"").status()).isEqualTo(400);
+        Answer unread = tries(job, ",\"boardRadius\":\"rounder\"");
+        assertThat(unread.status()).isEqualTo(400);
+        assertThat(unread.text()).contains("rounder");
     }
 
     private static long touching(JsonNode shown) {
@@ -159,8 +162,8 @@ class TrialApiTest extends JobsOverHttp {
     void aFlatterBoardLetsBendsRing() {
         long job = read("Radius");
         JsonNode low = ok(tries(job, ""));
-        JsonNode round = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":184"));
-        JsonNode flat = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":0"));
+        JsonNode round = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":\"7 1/4 in\""));
+        JsonNode flat = ok(tries(job, lower(low, 0.7) + ",\"boardRadius\":\"flat\""));
         assertThat(round.get("bends").asString()).startsWith("Bends choke: 1 e: ");
         assertThat(flat.get("bends").asString()).startsWith("Bends of up to two semitones ring");
     }
