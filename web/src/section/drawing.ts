@@ -45,7 +45,11 @@ export function scaleFor(section: SectionData, others: readonly SectionData[] = 
   );
   const deepest = Math.max(0.1, ...section.frets.map((f) => Math.abs(f.y)));
   const perMmY = section.stringKnown
-    ? Math.min(MOST_PER_MM, (CHORD_Y - HIGHEST_Y) / highest)
+    ? Math.min(
+        MOST_PER_MM,
+        (CHORD_Y - HIGHEST_Y) / highest,
+        (HEIGHT - FRET_FOOT - CHORD_Y) / deepest,
+      )
     : Math.min(MOST_PER_MM_RELIEF, DEEPEST / deepest);
   const chord = section.stringKnown ? CHORD_Y : RELIEF_CHORD_Y;
   return {
