@@ -191,7 +191,11 @@ public record InstrumentSpec(
         return new SetupModel(lines, usual.withFilingBite(new Normal(bite, BITE_SPREAD * bite)));
     }
 
-    /** The radius of a board as it is typed, mm: any length text, mm without a unit; {@code flat} or 0 for a flat board. */
+    /**
+     * The radius of a board as it is typed, mm: any length text, mm without a unit; {@code flat} or 0 for a flat board.
+     *
+     * @throws barytone.core.quantity.NotAllowedException when it is no length
+     */
     public static double parseRadius(String text) {
         return text.strip().equalsIgnoreCase("flat")
                 ? 0
