@@ -1,10 +1,12 @@
 import { useState } from "react";
 import { api, type JobView } from "../app/api";
 import type { Send } from "../job/useJob";
+import { useOwnSend } from "../job/useOwnSend";
 import { Button, Field, TextInput } from "../ui/controls";
 
 /** Damage stops the job: why, and what was agreed about it. */
 export function DamageForm({ job, send }: { job: JobView; send: Send }) {
+  const own = useOwnSend(send);
   const [how, setHow] = useState("");
   return (
     <form
@@ -12,7 +14,7 @@ export function DamageForm({ job, send }: { job: JobView; send: Send }) {
       className="flex flex-col gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void send((stamp, params) =>
+        void own((stamp, params) =>
           api.POST("/api/jobs/{id}/damage-agreed", { params, body: { ...stamp, how } }),
         );
       }}

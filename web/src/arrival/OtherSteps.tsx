@@ -6,6 +6,7 @@ import { useUnit } from "../app/unit";
 import { statedOf } from "../intake/facts";
 import { AirForm } from "../job/AirForm";
 import type { Send } from "../job/useJob";
+import { useOwnSend } from "../job/useOwnSend";
 import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { Pills } from "./Pills";
 
@@ -81,8 +82,9 @@ export function StringsStep({ job, send }: { job: JobView; send: Send }) {
     enabled: other || retuned,
     retry: false,
   });
+  const own = useOwnSend(send);
   const plan = (typed: Planned) =>
-    void send((stamp, params) =>
+    void own((stamp, params) =>
       api.POST("/api/jobs/{id}/strings-plan", {
         params,
         body: { ...stamp, ...typed, set: typed.change ? typed.set : "" },

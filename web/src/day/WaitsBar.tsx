@@ -1,8 +1,10 @@
 import { api, type JobView } from "../app/api";
 import type { Send } from "../job/useJob";
+import { useOwnSend } from "../job/useOwnSend";
 
 /** What a job waits for beside its next move; each can be said to be over. */
 export function WaitsBar({ job, send }: { job: JobView; send: Send }) {
+  const own = useOwnSend(send);
   const told = job.waits.filter(
     (w) => w.reason !== "settling" && (job.advice.kind !== "wait" || w.begun !== job.advice.event),
   );
@@ -22,7 +24,7 @@ export function WaitsBar({ job, send }: { job: JobView; send: Send }) {
         type="button"
         className="min-h-11 px-2 font-semibold underline"
         onClick={() =>
-          void send((stamp, params) =>
+          void own((stamp, params) =>
             api.POST("/api/jobs/{id}/waits/end", { params, body: { ...stamp, event: w.begun } }),
           )
         }

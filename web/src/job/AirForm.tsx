@@ -1,8 +1,8 @@
-import { useRef } from "react";
 import { useForm } from "react-hook-form";
 import { api, type JobView } from "../app/api";
 import { Button, Field, Select, TextInput } from "../ui/controls";
 import type { Send } from "./useJob";
+import { useOwnSend } from "./useOwnSend";
 
 interface Typed {
   place: "room" | "case";
@@ -23,19 +23,14 @@ export function AirForm({
   onDone?: () => void;
 }) {
   const form = useForm<Typed>({ defaultValues: { place: "room", humidity: "", temperature: "" } });
-  const recording = useRef(false);
-  const record = (typed: Typed) => {
-    // once for two presses; what else is being sent does not take the press away
-    if (recording.current) return;
-    recording.current = true;
-    void send((stamp, params) =>
+  const own = useOwnSend(send);
+  const record = async (typed: Typed) => {
+    const done = await own((stamp, params) =>
       api.POST("/api/jobs/{id}/air", { params, body: { ...stamp, ...typed } }),
-    ).then((done) => {
-      recording.current = false;
-      if (done === null) return;
-      form.reset();
-      onDone?.();
-    });
+    );
+    if (done === null) return;
+    form.reset();
+    onDone?.();
   };
   return (
     <form aria-label={label} onSubmit={(event) => void form.handleSubmit(record)(event)}>

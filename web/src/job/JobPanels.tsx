@@ -14,6 +14,7 @@ import { ClosePanel } from "./ClosePanel";
 import { InstrumentPanel } from "./panels";
 import type { Send } from "./useJob";
 import { KEYS } from "./useJobKeys";
+import { useOwnSend } from "./useOwnSend";
 
 /** The panels over a job, of which one is open at a time. */
 export function JobPanels({
@@ -40,7 +41,8 @@ export function JobPanels({
   const queries = useQueryClient();
   const panelTrouble = open === null ? null : (problem?.message ?? null);
   const ways = waysOf(job);
-  const panel = { job, send, trouble: panelTrouble, onDone: () => onOpen(null) };
+  const own = useOwnSend(send);
+  const panel = { job, send: own, trouble: panelTrouble, onDone: () => onOpen(null) };
   return (
     <>
       <Help

@@ -6,6 +6,7 @@ import { Button, Key } from "../ui/controls";
 import type { JobActions } from "./actions";
 import { AirForm } from "./AirForm";
 import type { Send } from "./useJob";
+import { useOwnSend } from "./useOwnSend";
 
 const SHOWN_AT_FIRST = 40;
 
@@ -45,6 +46,7 @@ export function TapeColumn({
   onDay: () => void;
   onPlay: () => void;
 }) {
+  const own = useOwnSend(send);
   const [note, setNote] = useState("");
   const [all, setAll] = useState(false);
   const [airing, setAiring] = useState(false);
@@ -71,7 +73,7 @@ export function TapeColumn({
           className="mb-2 flex flex-col gap-2"
           onSubmit={(event) => {
             event.preventDefault();
-            void send((stamp, params) =>
+            void own((stamp, params) =>
               api.POST("/api/jobs/{id}/notes", { params, body: { ...stamp, text: note } }),
             ).then((done) => {
               if (done !== null) {
@@ -98,7 +100,7 @@ export function TapeColumn({
             className="rounded-md border-[1.5px] border-line-strong bg-white px-2 py-1.5 text-[16px]"
           />
           <div className="flex gap-2">
-            <Button strong type="submit" disabled={note.trim() === "" || working}>
+            <Button strong type="submit" disabled={note.trim() === ""}>
               Write
             </Button>
             <Button onClick={() => onNoting(false)}>Not now</Button>
@@ -176,13 +178,7 @@ export function TapeColumn({
       </div>
       {airing && (
         <div className="mb-2">
-          <AirForm
-            job={job}
-            send={send}
-
-            label="The air"
-            onDone={() => setAiring(false)}
-          />
+          <AirForm job={job} send={send} label="The air" onDone={() => setAiring(false)} />
         </div>
       )}
       {lines.length === 0 && (

@@ -115,6 +115,21 @@ describe("closing", () => {
       expect(air.getByLabelText<HTMLInputElement>("Humidity, % RH").value).toBe(""),
     );
   });
+
+  it("records the air that is sent while the text is still being kept, and once", async () => {
+    const { user, dialog } = await closing();
+    const answer = whenAsked("POST /api/jobs/10/hand-over");
+    await user.type(dialog.getByLabelText(found), "Dry");
+    const air = within(dialog.getByRole("form", { name: "The air as it leaves" }));
+    await user.type(air.getByLabelText("Humidity, % RH"), "46{Enter}{Enter}");
+    await waitFor(() => expect(sent("/hand-over")).toHaveLength(1));
+    answer();
+    await waitFor(() => expect(sent("/air")).toHaveLength(1));
+    await waitFor(() =>
+      expect(air.getByLabelText<HTMLInputElement>("Humidity, % RH").value).toBe(""),
+    );
+    expect(sent("/air")).toHaveLength(1);
+  });
 });
 
 const to = (name: string) => screen.getByRole("link", { name }).getAttribute("href");

@@ -1,8 +1,9 @@
 import { screen, waitFor } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import { field, openJob, panel, press } from "../test/job";
+import { later } from "../test/later";
 import { opened } from "../test/opened";
-import { theServer } from "../test/server";
+import { sample, theServer } from "../test/server";
 import { JobPage } from "./JobPage";
 
 describe("a job whose action is out", () => {
@@ -61,6 +62,33 @@ describe("a job whose action is out", () => {
     await waitFor(() => expect(theServer.to("/notes")).toHaveLength(1));
     expect(theServer.to("/notes")[0]?.body).toMatchObject({ text: "Drops a bit; low buzz" });
     expect(theServer.to("/followed")).toHaveLength(0);
+  });
+
+  it("writes a note down once, after the reading that is still being sent", async () => {
+    const user = await openJob(2, "turnstone");
+    const reading = later<{ json: string }>();
+    theServer.on("POST /api/jobs/2/readings", () => reading.promise);
+    await user.keyboard("1.7{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    await user.keyboard("{Escape}n");
+    await user.type(screen.getByRole("textbox", { name: "Note" }), "Rattles{Enter}{Enter}");
+    expect(theServer.to("/notes")).toHaveLength(0);
+    reading.keep({ json: sample("turnstone") });
+    await waitFor(() => expect(theServer.to("/notes")).toHaveLength(1));
+    await waitFor(() => expect(screen.queryByRole("textbox", { name: "Note" })).toBeNull());
+    expect(theServer.to("/notes")).toHaveLength(1);
+  });
+
+  it("keeps what is chosen in a panel while a reading is still being sent", async () => {
+    const user = await openJob(2, "turnstone");
+    const reading = later<{ json: string }>();
+    theServer.on("POST /api/jobs/2/readings", () => reading.promise);
+    await user.keyboard("1.7{Enter}{Escape}t");
+    const on = await panel();
+    await user.dblClick(on.getByRole("button", { name: /^High, electric/ }));
+    reading.keep({ json: sample("turnstone") });
+    await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    expect(theServer.to("/action/target")).toHaveLength(1);
   });
 
   it("says that another window was faster, and keeps what was typed", async () => {

@@ -1,10 +1,12 @@
 import { useState } from "react";
 import { api } from "../app/api";
 import type { Send } from "../job/useJob";
+import { useOwnSend } from "../job/useOwnSend";
 import { Button, Field, TextInput } from "../ui/controls";
 
 /** Who knows what is heard, and accepts it. */
 export function AcceptHeard({ send }: { send: Send }) {
+  const own = useOwnSend(send);
   const [by, setBy] = useState("the player");
   const [how, setHow] = useState("");
   return (
@@ -13,7 +15,7 @@ export function AcceptHeard({ send }: { send: Send }) {
       className="grid items-end gap-3 border-t border-line pt-3 sm:grid-cols-[1fr_1.4fr_auto]"
       onSubmit={(event) => {
         event.preventDefault();
-        void send((stamp, params) =>
+        void own((stamp, params) =>
           api.POST("/api/jobs/{id}/play-off/accepted", { params, body: { ...stamp, by, how } }),
         );
       }}

@@ -8,6 +8,7 @@ import { Heads } from "../../ui/Heads";
 import { Button } from "../../ui/controls";
 import type { LedgerProps, Station } from "../room";
 import { LeafRow } from "./LeafRow";
+import { useOwnSend } from "../../job/useOwnSend";
 
 /** What is read under the strings of a station. */
 interface Heights {
@@ -50,6 +51,7 @@ export function Ledger({
       : {};
   const tall = rows.length > 8;
   const rest = useRef<HTMLParagraphElement>(null);
+  const own = useOwnSend(send);
   const entries = useEntries({
     order,
     fields,
@@ -185,7 +187,7 @@ export function Ledger({
           suffix={suffix}
           disabled={job.closed}
           onRecord={async (leaves) => {
-            const done = await send((stamp, params) =>
+            const done = await own((stamp, params) =>
               api.POST("/api/jobs/{id}/readings", {
                 params,
                 body: { ...stamp, station, string: selected.string, leaves },

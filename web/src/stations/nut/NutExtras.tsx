@@ -35,11 +35,14 @@ export function NutExtras({
             <Button
               key={tap}
               onClick={() =>
-                void send((stamp, params) =>
-                  api.POST("/api/jobs/{id}/readings", {
-                    params,
-                    body: { ...stamp, station: "nut", string, tap, sure: true },
-                  }),
+                void send(
+                  (stamp, params) =>
+                    api.POST("/api/jobs/{id}/readings", {
+                      params,
+                      body: { ...stamp, station: "nut", string, tap, sure: true },
+                    }),
+                  // a reading waits for the one before it
+                  true,
                 )
               }
             >
