@@ -35,8 +35,12 @@ public final class MadeDemo {
         Path folder = Files.createTempDirectory("demo");
         Instant now = TestClock.now();
         TestClock.set(MORNING);
-        RunningBarytone.in(folder, TestClock.standing(), "--barytone.demo=true").close();
-        TestClock.set(now);
+        try {
+            RunningBarytone.in(folder, TestClock.standing(), "--barytone.demo=true")
+                    .close();
+        } finally {
+            TestClock.set(now);
+        }
         Runtime.getRuntime().addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(folder.toFile())));
         made = folder;
         return folder;

@@ -191,6 +191,11 @@ public record InstrumentSpec(
         return new SetupModel(lines, usual.withFilingBite(new Normal(bite, BITE_SPREAD * bite)));
     }
 
+    /** The board's radius as it can be typed: mm, or {@code flat}. */
+    public String radiusText() {
+        return boardRadius == 0 ? "flat" : Allowed.plain(boardRadius);
+    }
+
     /**
      * The radius of a board as it is typed, mm: any length text, mm without a unit; {@code flat} or 0 for a flat board.
      *

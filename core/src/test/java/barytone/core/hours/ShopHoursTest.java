@@ -1,10 +1,14 @@
 package barytone.core.hours;
 
+import static barytone.core.hours.WallClock.ZONE;
+import static barytone.core.hours.WallClock.at;
+import static barytone.core.hours.WallClock.open;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import barytone.core.quantity.OutOfRangeException;
 import java.time.DayOfWeek;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -23,14 +27,8 @@ import org.junit.jupiter.api.Test;
 
 /** Working time laid out over the calendar, against a clock that is walked minute by minute; and the half days that are promised. */
 class ShopHoursTest {
-    private static final ZoneId ZONE = ZoneId.of("Europe/Copenhagen");
-
     /** Days over both changes of the clocks and a turn of the year. */
     private static final List<String> BEGINNINGS = List.of("2031-03-27", "2031-10-23", "2030-12-27", "2032-02-27");
-
-    private static Instant at(String local) {
-        return LocalDateTime.parse(local).atZone(ZONE).toInstant();
-    }
 
     /** Hours as a shop may have them: some days closed, some with a stretch through the night of the change. */
     private static ShopHours some(Random random, LocalDate near) {
@@ -52,19 +50,9 @@ class ShopHoursTest {
         return new ShopHours(week, closed, 0.5, 0);
     }
 
-    /** By the clock on the wall; where that is put forward or back, from the moment of the beginning to that of the end. */
-    private static boolean open(ShopHours hours, ZonedDateTime minute) {
-        LocalDate day = minute.toLocalDate();
-        LocalTime wall = minute.toLocalTime();
-        boolean changes =
-                Duration.between(day.atStartOfDay(ZONE), day.plusDays(1).atStartOfDay(ZONE))
-                                .toHours()
-                        != 24;
-        return hours.on(day).stream()
-                .anyMatch(s -> changes
-                        ? !minute.isBefore(day.atTime(s.from()).atZone(ZONE))
-                                && minute.isBefore(day.atTime(s.to()).atZone(ZONE))
-                        : !wall.isBefore(s.from()) && wall.isBefore(s.to()));
+    /** Open on one day of the week alone. */
+    private static ShopHours on(DayOfWeek day, ShopHours.Stretch... stretches) {
+        return new ShopHours(Map.of(day, List.of(stretches)), Set.of(), 1, 0);
     }
 
     @Test
@@ -113,15 +101,10 @@ class ShopHoursTest {
     void countsNoHourTwiceWhereTheClockIsPutForwardOverTheEndOfAStretch() {
         // two to half past two does not exist that night; half past three is the same moment as the end of what does
         // not
-        ShopHours night = new ShopHours(
-                Map.of(
-                        DayOfWeek.SUNDAY,
-                        List.of(
-                                new ShopHours.Stretch(LocalTime.of(2, 0), LocalTime.of(2, 30)),
-                                new ShopHours.Stretch(LocalTime.of(3, 10), LocalTime.of(4, 0)))),
-                Set.of(),
-                1,
-                0);
+        ShopHours night = on(
+                DayOfWeek.SUNDAY,
+                new ShopHours.Stretch(LocalTime.of(2, 0), LocalTime.of(2, 30)),
+                new ShopHours.Stretch(LocalTime.of(3, 10), LocalTime.of(4, 0)));
         ShopHours.Axis axis = night.axis(at("2031-03-30T00:00:00"), 1, ZONE);
         assertThat(axis.worked(at("2031-03-30T06:00:00").getEpochSecond())).isEqualTo(3600.0);
         assertThat(axis.moment(40 * 60)).isEqualTo(at("2031-03-30T03:40:00").getEpochSecond());
@@ -156,11 +139,7 @@ class ShopHoursTest {
 
     @Test
     void offersNoNoonWhereNothingEndsThen() {
-        ShopHours afternoons = new ShopHours(
-                Map.of(DayOfWeek.FRIDAY, List.of(new ShopHours.Stretch(LocalTime.of(12, 0), LocalTime.of(20, 0)))),
-                Set.of(),
-                1,
-                0);
+        ShopHours afternoons = on(DayOfWeek.FRIDAY, new ShopHours.Stretch(LocalTime.of(12, 0), LocalTime.of(20, 0)));
         Promise evening = new Promise(LocalDate.parse("2031-02-07"), Promise.Part.EVENING);
         assertThat(Promise.notBefore(at("2031-02-07T08:00:00"), afternoons, ZONE))
                 .isEqualTo(evening);
@@ -188,5 +167,46 @@ class ShopHoursTest {
                             .as("%s offered at %s", offered, now)
                             .isBefore(now);
         }
+    }
+
+    @Test
+    void theDayOnWhichTheClocksChangeIsAnHourShorter() {
+        // open through the night in which the clocks go forward at two
+        ShopHours night = on(DayOfWeek.SUNDAY, new ShopHours.Stretch(LocalTime.of(0, 0), LocalTime.of(4, 0)));
+        ShopHours.Axis axis = night.axis(at("2031-03-29T12:00:00"), 4, ZONE);
+        assertThat(axis.worked(at("2031-03-30T23:00:00").getEpochSecond())).isEqualTo(3 * 3600.0);
+        assertThat(axis.moment(2 * 3600.0)).isEqualTo(at("2031-03-30T03:00:00").getEpochSecond());
+    }
+
+    @Test
+    void aMachineInAnotherZoneMovesNoHourAndNoPromise() {
+        Promise evening = new Promise(LocalDate.parse("2031-02-06"), Promise.Part.EVENING);
+        for (String zone : List.of("Europe/Copenhagen", "Pacific/Auckland", "America/St_Johns"))
+            assertThat(evening.due(ShopHours.USUAL, ZoneId.of(zone))
+                            .atZone(ZoneId.of(zone))
+                            .toLocalDateTime())
+                    .isEqualTo(LocalDateTime.parse("2031-02-06T17:30:00"));
+        // on a day that was closed since, what was promised stays promised
+        ShopHours closed = ShopHours.USUAL.closedOn(Set.of(evening.day()));
+        assertThat(evening.due(closed, ZONE)).isEqualTo(at("2031-02-06T18:00:00"));
+    }
+
+    @Test
+    void hoursThatLeaveNoTimeOrOverlapAreRefused() {
+        assertThatThrownBy(() -> new ShopHours(Map.of(DayOfWeek.MONDAY, List.of()), Set.of(), 1, 0))
+                .isInstanceOf(OutOfRangeException.class)
+                .hasMessageContaining("at least one day");
+        assertThatThrownBy(() -> new ShopHours.Stretch(LocalTime.of(9, 0), LocalTime.of(9, 0)))
+                .hasMessageContaining("ends after it begins");
+        assertThatThrownBy(() -> new ShopHours(
+                        Map.of(
+                                DayOfWeek.MONDAY,
+                                List.of(
+                                        new ShopHours.Stretch(LocalTime.of(9, 0), LocalTime.of(12, 0)),
+                                        new ShopHours.Stretch(LocalTime.of(11, 0), LocalTime.of(15, 0)))),
+                        Set.of(),
+                        1,
+                        0))
+                .hasMessageContaining("do not overlap");
     }
 }

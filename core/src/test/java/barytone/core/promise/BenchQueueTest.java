@@ -1,20 +1,16 @@
 package barytone.core.promise;
 
+import static barytone.core.hours.WallClock.ZONE;
+import static barytone.core.hours.WallClock.at;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.hours.Promise;
 import barytone.core.hours.ShopHours;
-import barytone.core.quantity.OutOfRangeException;
 import barytone.core.worktime.Minutes;
 import barytone.core.worktime.Piece;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.LocalTime;
-import java.time.ZoneId;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -25,12 +21,7 @@ import org.junit.jupiter.api.Test;
 
 /** Promises from the queue: hours, order, waits, and what a year of them comes to. */
 class BenchQueueTest {
-    private static final ZoneId ZONE = ZoneId.of("Europe/Copenhagen");
     private static final ShopHours HOURS = new ShopHours(ShopHours.USUAL.week(), Set.of(), 1, 0);
-
-    private static Instant at(String local) {
-        return LocalDateTime.parse(local).atZone(ZONE).toInstant();
-    }
 
     private static Piece work(double minutes) {
         return new Piece.Work(new Minutes(Math.log(minutes), 0), 1);
@@ -127,55 +118,6 @@ class BenchQueueTest {
         BenchQueue buffered = queue(careful, "2031-02-03T09:00:00", job(1, null, work(60)));
         assertThat(buffered.first(finishes(buffered, 1), 0.9))
                 .isEqualTo(new Promise(LocalDate.parse("2031-02-03"), Promise.Part.EVENING));
-    }
-
-    @Test
-    void theDayOnWhichTheClocksChangeIsAnHourShorter() {
-        // open through the night in which the clocks go forward at two
-        ShopHours night = new ShopHours(
-                Map.of(
-                        DayOfWeek.SUNDAY,
-                        List.of(new ShopHours.Stretch(LocalTime.of(0, 0), LocalTime.of(4, 0))),
-                        DayOfWeek.MONDAY,
-                        List.of(new ShopHours.Stretch(LocalTime.of(0, 0), LocalTime.of(4, 0)))),
-                Set.of(),
-                1,
-                0);
-        ShopHours.Axis axis = night.axis(at("2031-03-29T12:00:00"), 4, ZONE);
-        assertThat(axis.worked(at("2031-03-30T23:00:00").getEpochSecond())).isEqualTo(3 * 3600.0);
-        assertThat(axis.moment(2 * 3600.0)).isEqualTo(at("2031-03-30T03:00:00").getEpochSecond());
-    }
-
-    @Test
-    void aMachineInAnotherZoneMovesNoHourAndNoPromise() {
-        Promise evening = new Promise(LocalDate.parse("2031-02-06"), Promise.Part.EVENING);
-        for (String zone : List.of("Europe/Copenhagen", "Pacific/Auckland", "America/St_Johns"))
-            assertThat(evening.due(HOURS, ZoneId.of(zone))
-                            .atZone(ZoneId.of(zone))
-                            .toLocalDateTime())
-                    .isEqualTo(LocalDateTime.parse("2031-02-06T17:30:00"));
-        // on a day that was closed since, what was promised stays promised
-        ShopHours closed = HOURS.closedOn(Set.of(evening.day()));
-        assertThat(evening.due(closed, ZONE)).isEqualTo(at("2031-02-06T18:00:00"));
-    }
-
-    @Test
-    void hoursThatLeaveNoTimeOrOverlapAreRefused() {
-        assertThatThrownBy(() -> new ShopHours(Map.of(DayOfWeek.MONDAY, List.of()), Set.of(), 1, 0))
-                .isInstanceOf(OutOfRangeException.class)
-                .hasMessageContaining("at least one day");
-        assertThatThrownBy(() -> new ShopHours.Stretch(LocalTime.of(9, 0), LocalTime.of(9, 0)))
-                .hasMessageContaining("ends after it begins");
-        assertThatThrownBy(() -> new ShopHours(
-                        Map.of(
-                                DayOfWeek.MONDAY,
-                                List.of(
-                                        new ShopHours.Stretch(LocalTime.of(9, 0), LocalTime.of(12, 0)),
-                                        new ShopHours.Stretch(LocalTime.of(11, 0), LocalTime.of(15, 0)))),
-                        Set.of(),
-                        1,
-                        0))
-                .hasMessageContaining("do not overlap");
     }
 
     @Test

@@ -1,15 +1,15 @@
 package barytone.core.promise;
 
+import static barytone.core.hours.WallClock.ZONE;
+import static barytone.core.hours.WallClock.at;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.hours.ShopHours;
+import barytone.core.hours.WallClock;
 import barytone.core.worktime.Minutes;
 import barytone.core.worktime.Piece;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
-import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -22,16 +22,11 @@ import org.junit.jupiter.api.Test;
 
 /** What holds of any queue: no work is lost or made, nobody waits for nothing, and its order is that of the time to spare, counted minute by minute. */
 class BenchQueueWorldTest {
-    private static final ZoneId ZONE = ZoneId.of("Europe/Copenhagen");
     private static final Instant NOW = at("2031-02-04T10:20:00");
     private static final int PLAYS = 400;
 
     /** Time to spare of what is promised to nobody, min. */
     private static final double NEVER = 1e6;
-
-    private static Instant at(String local) {
-        return LocalDateTime.parse(local).atZone(ZONE).toInstant();
-    }
 
     private static ShopHours hours(double capacity) {
         return new ShopHours(ShopHours.USUAL.week(), Set.of(), capacity, 0);
@@ -143,19 +138,11 @@ class BenchQueueWorldTest {
         }
     }
 
-    /** Working minutes from now on until a moment, by a clock on the wall; what is over counts below nothing. */
+    /** Working minutes from now on until a moment; what was worked since it today counts below nothing. */
     private static double until(ShopHours hours, Instant moment) {
-        ZonedDateTime from = NOW.atZone(ZONE);
-        ZonedDateTime to = moment.atZone(ZONE);
-        boolean over = to.isBefore(from);
-        double minutes = 0;
-        for (ZonedDateTime clock = over ? to : from; clock.isBefore(over ? from : to); clock = clock.plusMinutes(1)) {
-            ZonedDateTime minute = clock;
-            if (hours.on(minute.toLocalDate()).stream()
-                    .anyMatch(s -> !minute.toLocalTime().isBefore(s.from())
-                            && minute.toLocalTime().isBefore(s.to()))) minutes++;
-        }
-        return over ? 0 : minutes;
+        Instant morning = NOW.atZone(ZONE).toLocalDate().atStartOfDay(ZONE).toInstant();
+        Instant since = moment.isBefore(morning) ? morning : moment;
+        return moment.isBefore(NOW) ? -WallClock.worked(hours, since, NOW) : WallClock.worked(hours, NOW, moment);
     }
 
     @Test

@@ -54,7 +54,7 @@ public record InstrumentView(
                 Allowed.plain(spec.scaleLength()),
                 spec.frets(),
                 spec.bodyJointFret(),
-                spec.boardRadius() == 0 ? "flat" : Allowed.plain(spec.boardRadius()),
+                spec.radiusText(),
                 spec.rod(),
                 spec.access(),
                 spec.leftHanded(),

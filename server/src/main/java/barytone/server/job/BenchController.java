@@ -188,7 +188,7 @@ class BenchController {
                 Allowed.plain(usual.scaleLength()),
                 usual.frets(),
                 usual.bodyJointFret(),
-                usual.boardRadius() == 0 ? "flat" : Allowed.plain(usual.boardRadius()),
+                usual.radiusText(),
                 usual.rod(),
                 usual.access(),
                 usual.fittings().bridge(),

@@ -13,7 +13,6 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.StringState;
-import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.trial.Trial;
@@ -93,10 +92,7 @@ final class TrialWords {
                         .map(Station::label)
                         .toList(),
                 new TrialView.TriedWith(
-                        spec.fittings().strings().text(),
-                        spec.tuningText(),
-                        spec.boardRadius() == 0 ? "flat" : Allowed.plain(spec.boardRadius()),
-                        trial.touch()));
+                        spec.fittings().strings().text(), spec.tuningText(), spec.radiusText(), trial.touch()));
     }
 
     private String bends() {
