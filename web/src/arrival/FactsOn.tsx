@@ -98,7 +98,10 @@ export function FactsOn({
         const at = where?.(facts) ?? "";
         const said =
           code === "bridge"
-            ? (bridges.data?.find((b) => b.kind === facts.bridge)?.label ?? told(facts))
+            ? // its code is no word for a technician
+              bridges.isPending
+              ? "…"
+              : (bridges.data?.find((b) => b.kind === facts.bridge)?.label ?? told(facts))
             : told(facts);
         return (
           <Popover

@@ -58,6 +58,7 @@ class Screenshots {
 
             Page intake = browsing.page("/new?instrument=5");
             assertThat(intake.getByText("Offered then, not taken:")).isVisible();
+            assertThat(intake.getByText("fixed saddle in a slot").first()).isVisible();
             shot(intake, "intake");
 
             Page relief = browsing.page("/scratch/relief");
