@@ -17,14 +17,14 @@ record PhaseTrack(double frequency, double error, double fall) {
      * Follows it.
      *
      * @param guess Hz, nearer than the width of a window's main lobe
-     * @param window samples, a multiple of 4
+     * @param hann the window, {@link #window}
      * @param noise amplitude of the noise in the whole stretch, as a sinusoid
      */
-    static PhaseTrack follow(double[] x, double rate, double guess, int window, double noise) {
+    static PhaseTrack follow(double[] x, double rate, double guess, double[] hann, double noise) {
+        int window = hann.length;
         int hop = window / OVERLAP;
         int count = Math.max(2, (x.length - window) / hop + 1);
         double w = 2 * Math.PI * guess / rate;
-        double[] hann = hann(window);
         double[] phase = new double[count];
         double[] power = new double[count];
         double[] time = new double[count];
@@ -90,7 +90,12 @@ record PhaseTrack(double frequency, double error, double fall) {
         return new PhaseTrack(guess + slope / (2 * Math.PI), Math.sqrt(variance) / (2 * Math.PI), fall);
     }
 
-    private static double[] hann(int n) {
+    /**
+     * A Hann window, the same for all that are followed through one stretch.
+     *
+     * @param n samples, a multiple of 4
+     */
+    static double[] window(int n) {
         double[] w = new double[n];
         for (int i = 0; i < n; i++) w[i] = 0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / n);
         return w;
