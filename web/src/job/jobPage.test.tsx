@@ -102,11 +102,14 @@ describe("a job whose action is out", () => {
     expect(field(/under string 6 E/).value).toBe("1.7");
   });
 
-  it("says that nothing answers when the server is gone", async () => {
+  it("says that nothing answers when the server is gone, and no more once it is back", async () => {
     const user = await openJob(2, "turnstone");
     theServer.on("POST /api/jobs/2/*", () => Promise.reject(new TypeError("gone")));
     await user.keyboard("1.7{Enter}");
     expect(await screen.findByText(/Barytone does not answer/)).toBeTruthy();
+    theServer.job(2, "turnstone");
+    await user.click(press("Send now"));
+    await waitFor(() => expect(screen.queryByText(/Barytone does not answer/)).toBeNull());
   });
 });
 

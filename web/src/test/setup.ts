@@ -1,6 +1,19 @@
 import { cleanup, configure } from "@testing-library/react";
+import * as React from "react";
 import { afterEach, beforeEach, vi } from "vitest";
 import { theServer } from "./server";
+
+// React notes for an inspector where each element was made, ten thousand of them for each drawing: a tenth of all work
+// here, where nobody inspects. It is told that it has noted them already.
+const notes: unknown = Reflect.get(
+  React,
+  "__CLIENT_INTERNALS_DO_NOT_USE_OR_WARN_USERS_THEY_CANNOT_UPGRADE",
+);
+if (typeof notes === "object" && notes !== null)
+  Object.defineProperty(notes, "recentlyCreatedOwnerStacks", {
+    get: () => 1e4,
+    set: () => undefined,
+  });
 
 // whether something is hidden is worked out from every style above it, which takes most of the time
 configure({
