@@ -1,11 +1,13 @@
 package barytone.server.job;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.codec.digest.DigestUtils;
+import org.apache.commons.codec.digest.MurmurHash3;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
@@ -18,6 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.util.RawValue;
 
 /**
  * Answers an addition with what it changed of the page that its window has, rather than with the whole page again. A window says which page it has by the page's mark; where that is
@@ -34,14 +37,14 @@ class JobChanges implements ResponseBodyAdvice<Object> {
     /** So many pages are remembered: one for each window of a busy bench. */
     private static final int REMEMBERED = 16;
 
-    /** So many letters tell pages apart. */
-    private static final int MARK = 24;
+    /** How a page begins that has no mark yet: the first of what a {@link JobView} says. */
+    private static final String UNMARKED = "{\"mark\":\"\"";
 
     private final JsonMapper mapper;
 
-    private final Map<String, JsonNode> pages = new LinkedHashMap<>(32, 0.75f, true) {
+    private final Map<String, Page> pages = new LinkedHashMap<>(32, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, JsonNode> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<String, Page> eldest) {
             return size() > REMEMBERED;
         }
     };
@@ -64,40 +67,61 @@ class JobChanges implements ResponseBodyAdvice<Object> {
             ServerHttpRequest request,
             ServerHttpResponse response) {
         if (!(body instanceof JobView view)) return body;
-        ObjectNode now = mapper.valueToTree(view);
-        String mark = mark(now);
-        now.put("mark", mark);
+        String told = mapper.writeValueAsString(view);
+        String mark = mark(told);
+        Page now = new Page(marked(mark, told));
         String has = request.getHeaders().getFirst(HAS);
         Optional<ArrayNode> changes = has == null ? Optional.empty() : since(has, now);
         remember(mark, now);
-        if (changes.isEmpty()) return now;
+        if (changes.isEmpty()) return new RawValue(now.json);
         response.getHeaders().set(CHANGES, "true");
         return changes.get();
     }
 
     /** The same page has the same mark, whenever it is asked for. */
-    private static String mark(JsonNode page) {
-        return DigestUtils.sha256Hex(page.toString()).substring(0, MARK);
+    private static String mark(String page) {
+        long[] sum = MurmurHash3.hash128x64(page.getBytes(StandardCharsets.UTF_8));
+        return HexFormat.of().toHexDigits(sum[0]) + HexFormat.of().toHexDigits(sum[1]);
+    }
+
+    private static String marked(String mark, String page) {
+        if (!page.startsWith(UNMARKED)) throw new IllegalStateException("a page begins with the place of its mark");
+        return "{\"mark\":\"" + mark + '"' + page.substring(UNMARKED.length());
     }
 
     /** What changed since the page with a mark; empty when that page is not remembered any more. */
-    private Optional<ArrayNode> since(String mark, JsonNode now) {
-        JsonNode before = remembered(mark);
+    private Optional<ArrayNode> since(String mark, Page now) {
+        Page before = remembered(mark);
         if (before == null) return Optional.empty();
         ArrayNode changes = mapper.createArrayNode();
-        compare(before, now, new ArrayList<>(), changes);
+        compare(before.tree(), now.tree(), new ArrayList<>(), changes);
         return Optional.of(changes);
     }
 
-    private @Nullable JsonNode remembered(String mark) {
+    private @Nullable Page remembered(String mark) {
         synchronized (pages) {
             return pages.get(mark);
         }
     }
 
-    private void remember(String mark, JsonNode page) {
+    private void remember(String mark, Page page) {
         synchronized (pages) {
             pages.put(mark, page);
+        }
+    }
+
+    /** A page as it was sent, and taken apart once somebody asks what changed since. */
+    private final class Page {
+        private final String json;
+        private @Nullable JsonNode tree;
+
+        Page(String json) {
+            this.json = json;
+        }
+
+        synchronized JsonNode tree() {
+            if (tree == null) tree = mapper.readTree(json);
+            return tree;
         }
     }
 
