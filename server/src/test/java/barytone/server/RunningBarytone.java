@@ -26,8 +26,10 @@ import tools.jackson.databind.json.JsonMapper;
 public final class RunningBarytone implements AutoCloseable {
     private static final JsonMapper JSON = new JsonMapper();
 
+    /** One for all: each has threads of its own, and a connection is to one application. */
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
     private final ConfigurableApplicationContext context;
-    private final HttpClient http = HttpClient.newHttpClient();
     private final String base;
 
     private RunningBarytone(ConfigurableApplicationContext context) {
@@ -117,7 +119,7 @@ public final class RunningBarytone implements AutoCloseable {
     /** Fetches a file. */
     public byte[] bytes(String path) {
         try {
-            return http.send(
+            return HTTP.send(
                             HttpRequest.newBuilder(URI.create(base + path))
                                     .GET()
                                     .build(),
@@ -155,7 +157,7 @@ public final class RunningBarytone implements AutoCloseable {
 
     private Answer send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
             return new Answer(
                     response.statusCode(),
                     response.headers().firstValue("Content-Type").orElse(""),
@@ -170,7 +172,6 @@ public final class RunningBarytone implements AutoCloseable {
 
     @Override
     public void close() {
-        http.close();
         context.close();
     }
 }

@@ -2,6 +2,7 @@ package barytone.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -9,6 +10,9 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.junit.jupiter.api.Order;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.transaction.annotation.Transactional;
 
 @AnalyzeClasses(packages = "barytone", importOptions = ImportOption.DoNotIncludeTests.class)
 @Order(5)
@@ -50,6 +54,16 @@ class ServerArchitectureTest {
 
     @ArchTest
     static final ArchRule SCRATCH_OWNS_THE_STRING_SETS = belongsTo("scratch", "StringSet");
+
+    /** A start looks for neither: what is marked so would never be called. */
+    @ArchTest
+    static final ArchRule LISTENERS_AND_TIMERS_ARE_NOT_MARKED =
+            noMethods().should().beAnnotatedWith(EventListener.class).orShould().beAnnotatedWith(Scheduled.class);
+
+    /** A start looks for transactions at methods only. */
+    @ArchTest
+    static final ArchRule TRANSACTIONS_ARE_MARKED_AT_METHODS =
+            noClasses().should().beAnnotatedWith(Transactional.class);
 
     /** SQL on a table stands only in the package that owns it. */
     private static ArchRule belongsTo(String owner, String... tables) {

@@ -4,12 +4,13 @@ import barytone.core.hours.Promise;
 import barytone.core.job.JobEvent;
 import barytone.core.job.LoggedEvent;
 import barytone.core.promise.Surprises;
+import barytone.core.quantity.Units;
 import barytone.core.wait.WaitReason;
 import barytone.core.worktime.StepTimes;
 import barytone.core.worktime.Worked;
 import barytone.server.job.Days;
 import barytone.server.job.EntrySearch;
-import barytone.server.job.JobClosed;
+import barytone.server.job.JobWatcher;
 import barytone.server.job.OnTheBench;
 import barytone.server.job.OpenedJob;
 import barytone.server.shop.Shop;
@@ -21,12 +22,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** What the tapes of this shop tell of its times: looked up anew after some minutes, for they change slowly. */
 @Component
-class Learned {
+class Learned implements JobWatcher {
     /** What is older says little of today's hands. */
     private static final int NEWEST = 4000;
 
@@ -63,8 +63,8 @@ class Learned {
     }
 
     /** What was closed just now is looked at too. */
-    @EventListener
-    synchronized void closed(JobClosed ignored) {
+    @Override
+    public synchronized void closed(long job, Units units) {
         told = null;
     }
 

@@ -2,6 +2,7 @@ package barytone.server.db;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -9,28 +10,48 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationListener;
+import org.springframework.scheduling.concurrent.SimpleAsyncTaskScheduler;
 import org.springframework.stereotype.Component;
 
 /** Makes the backup of the day soon after the start, and for a server that runs for days soon after midnight. The demo needs none. */
 @Component
-public class DailyBackup {
+public class DailyBackup implements ApplicationListener<ApplicationReadyEvent>, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(DailyBackup.class);
+
+    private static final Duration AGAIN = Duration.ofMinutes(30);
 
     private final DataFolder folder;
     private final Clock clock;
     private final boolean demo;
+    private final Duration after;
+    private final SimpleAsyncTaskScheduler scheduler = new SimpleAsyncTaskScheduler();
     private volatile @Nullable String failure;
 
-    DailyBackup(DataFolder folder, Clock clock, @Value("${barytone.demo:false}") boolean demo) {
+    DailyBackup(
+            DataFolder folder,
+            Clock clock,
+            @Value("${barytone.demo:false}") boolean demo,
+            @Value("${barytone.backup.after:PT20S}") Duration after) {
+        this.after = after;
         this.folder = folder;
         this.clock = clock;
         this.demo = demo;
     }
 
-    @Scheduled(initialDelayString = "${barytone.backup.after:PT20S}", fixedDelayString = "PT30M")
-    public void daily() {
-        if (demo) return;
+    @Override
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
+        if (!demo) scheduler.scheduleWithFixedDelay(this::daily, Instant.now().plus(after), AGAIN);
+    }
+
+    @Override
+    public void close() {
+        scheduler.close();
+    }
+
+    /** Makes the backup of the day, unless there is one. */
+    void daily() {
         try {
             Backup.daily(folder.path(), LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
             failure = null;

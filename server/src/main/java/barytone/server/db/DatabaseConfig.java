@@ -9,12 +9,10 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.aot.AbstractAotProcessor;
 import org.springframework.context.support.GenericApplicationContext;
-import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
 
 /** The database of the data folder, taken, checked and brought up to date before anything else is made. */
 @Configuration(proxyBeanMethods = false)
-@EnableScheduling
 public class DatabaseConfig {
     /** Takes the folder that {@code barytone.data} names. */
     public static final class Opening implements ApplicationContextInitializer<GenericApplicationContext> {

@@ -14,7 +14,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -34,7 +34,7 @@ public class JobDesk {
     private final Shop shop;
     private final Clock clock;
     private final Doors doors;
-    private final ApplicationEventPublisher events;
+    private final ObjectProvider<JobWatcher> watchers;
     private final TransactionTemplate transaction;
 
     JobDesk(
@@ -42,9 +42,9 @@ public class JobDesk {
             Shop shop,
             Clock clock,
             Doors doors,
-            ApplicationEventPublisher events,
+            ObjectProvider<JobWatcher> watchers,
             PlatformTransactionManager transactions) {
-        this.events = events;
+        this.watchers = watchers;
         this.log = log;
         this.shop = shop;
         this.clock = clock;
@@ -61,8 +61,8 @@ public class JobDesk {
             OpenedJob now = log.add(id, asked.after(), request, job -> askedFor(job, decide.apply(job)));
             try {
                 JobView view = viewer(now, units).view();
-                if (view.closed() && !before) events.publishEvent(new JobClosed(id, units));
-                if (!view.closed() && before) events.publishEvent(new JobReopened(id));
+                if (view.closed() && !before) watchers.forEach(watcher -> watcher.closed(id, units));
+                if (!view.closed() && before) watchers.forEach(watcher -> watcher.reopened(id));
                 return view;
             } catch (RuntimeException e) {
                 throw CannotBeShownException.with("entry", e);

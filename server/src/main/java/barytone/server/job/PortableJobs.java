@@ -22,7 +22,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -45,7 +45,7 @@ class PortableJobs implements Portable {
     private final EventCodec codec;
     private final JobDesk desk;
     private final JobLog log;
-    private final ApplicationEventPublisher events;
+    private final ObjectProvider<JobWatcher> watchers;
     private final Instruments instruments;
     private final People people;
     private final JobNews news;
@@ -56,7 +56,7 @@ class PortableJobs implements Portable {
             EventCodec codec,
             JobDesk desk,
             JobLog log,
-            ApplicationEventPublisher events,
+            ObjectProvider<JobWatcher> watchers,
             Instruments instruments,
             People people,
             JobNews news) {
@@ -66,7 +66,7 @@ class PortableJobs implements Portable {
         this.codec = codec;
         this.desk = desk;
         this.log = log;
-        this.events = events;
+        this.watchers = watchers;
         this.instruments = instruments;
         this.people = people;
     }
@@ -237,7 +237,7 @@ class PortableJobs implements Portable {
         // a card is that of its closing: opened again since, another one comes with the file or is made when it is
         // asked for
         if (more.stream().anyMatch(e -> !KEEPS_THE_CARD.contains(e.path("kind").asString(""))))
-            this.events.publishEvent(new JobReopened(id));
+            watchers.forEach(watcher -> watcher.reopened(id));
         return Came.MORE;
     }
 }

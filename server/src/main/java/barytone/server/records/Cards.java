@@ -3,15 +3,13 @@ package barytone.server.records;
 import static barytone.server.db.gen.Tables.CARD;
 
 import barytone.core.quantity.Units;
-import barytone.server.job.JobClosed;
 import barytone.server.job.JobLog;
-import barytone.server.job.JobReopened;
+import barytone.server.job.JobWatcher;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -20,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The cards: of a closed job as it was when it was closed, of an open one as it stands. */
 @Component
-class Cards {
+class Cards implements JobWatcher {
     private final DSLContext sql;
     private final CardMaker maker;
     private final JobLog log;
@@ -35,15 +33,15 @@ class Cards {
     }
 
     /** Keeps the card of a job that is closed in the transaction that closes it. */
-    @EventListener
-    void closed(JobClosed closed) {
-        keep(closed.job(), closed.units());
+    @Override
+    public void closed(long job, Units units) {
+        keep(job, units);
     }
 
     /** A job that is worked on again gets another card when it is closed again. */
-    @EventListener
-    void reopened(JobReopened reopened) {
-        sql.deleteFrom(CARD).where(CARD.JOB_ID.eq(reopened.job())).execute();
+    @Override
+    public void reopened(long job) {
+        sql.deleteFrom(CARD).where(CARD.JOB_ID.eq(job)).execute();
     }
 
     /**

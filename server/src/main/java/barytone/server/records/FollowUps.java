@@ -2,13 +2,13 @@ package barytone.server.records;
 
 import barytone.core.history.WhenToLook;
 import barytone.core.job.JobEvent;
+import barytone.core.quantity.Units;
 import barytone.server.instruments.Instruments;
 import barytone.server.job.Days;
 import barytone.server.job.EntrySearch;
-import barytone.server.job.JobClosed;
 import barytone.server.job.JobLog;
 import barytone.server.job.JobRegister;
-import barytone.server.job.JobReopened;
+import barytone.server.job.JobWatcher;
 import barytone.server.job.OnTheBench;
 import barytone.server.job.OpenedJob;
 import java.time.LocalDate;
@@ -22,12 +22,11 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Instruments that are to be looked at again on a day: temporary repairs, big moves, seasons. */
 @Component
-public class FollowUps {
+public class FollowUps implements JobWatcher {
     private static final Logger LOG = LoggerFactory.getLogger(FollowUps.class);
 
     private final JobLog log;
@@ -101,15 +100,15 @@ public class FollowUps {
     }
 
     /** It is another visit when it is closed again, also where its closing was undone. */
-    @EventListener
-    void closed(JobClosed closed) {
-        asked.remove(closed.job());
+    @Override
+    public void closed(long job, Units units) {
+        asked.remove(job);
     }
 
     /** What came from elsewhere may have gone on there. */
-    @EventListener
-    void reopened(JobReopened reopened) {
-        asked.remove(reopened.job());
+    @Override
+    public void reopened(long job) {
+        asked.remove(job);
     }
 
     /** All days that somebody set, and those that follow from the newest visits, the earliest first. One that was here again since is done. */

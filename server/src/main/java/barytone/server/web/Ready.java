@@ -1,17 +1,18 @@
 package barytone.server.web;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.ApplicationListener;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 
 /** Says where the page is once it can be opened, and writes the port to a file for scripts that ask for it. */
 @Component
-class Ready {
+class Ready implements ApplicationListener<ApplicationReadyEvent> {
     private final Environment environment;
     private final String portFile;
 
@@ -20,11 +21,15 @@ class Ready {
         this.portFile = portFile;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
+    @Override
     @SuppressWarnings("SystemOut") // this line is for the person at the terminal
-    void ready() throws IOException {
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
         String port = environment.getProperty("local.server.port", "");
-        if (!portFile.isEmpty()) Files.writeString(Path.of(portFile), port);
+        try {
+            if (!portFile.isEmpty()) Files.writeString(Path.of(portFile), port);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
         System.out.println("Barytone is ready: http://127.0.0.1:" + port + "/   (Ctrl-C stops it)");
     }
 }
