@@ -32,7 +32,9 @@ export function BenchPage() {
     document.title = "Bench · Barytone";
   }, []);
 
-  const open = bench.data?.open ?? [];
+  // the day says in which order: jobs that stood elsewhere a moment ago would be opened by mistake
+  const settled = bench.data !== undefined && !day.isPending;
+  const open = settled ? bench.data.open : [];
   const cards = new Map(open.map((card) => [card.id, card]));
   const held = new Set(day.data?.waiting.filter((w) => w.holds).map((w) => w.job));
   const told = new Map(day.data?.next.map((n) => [n.job, n]));
@@ -111,8 +113,10 @@ export function BenchPage() {
           )}
           {bench.error !== null && <Trouble text={bench.error.message} />}
           {bench.error === null && day.error !== null && <Trouble text={day.error.message} />}
-          {bench.isPending && <p className="text-[18px] text-mute">Fetching the jobs</p>}
-          {bench.data !== undefined && open.length === 0 && (
+          {bench.error === null && !settled && (
+            <p className="text-[18px] text-mute">Fetching the jobs</p>
+          )}
+          {settled && open.length === 0 && (
             <p className="border-t border-line py-6 text-[19px]">
               No open job. Take in an instrument, and read its relief before anything is touched.
             </p>

@@ -1,5 +1,6 @@
 import { screen, waitFor } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
+import { later } from "../test/later";
 import { opened } from "../test/opened";
 import { sample, theServer } from "../test/server";
 import { BenchPage } from "./BenchPage";
@@ -27,6 +28,27 @@ describe("the bench", () => {
     await screen.findByText("Lower 6 barrel screws");
     await user.keyboard("1");
     expect(where()).toMatch(/^\/jobs\/\d+$/);
+  });
+
+  it("opens nothing before it knows in which order the jobs stand", async () => {
+    const day = later<{ json: string }>();
+    theServer.on("GET /api/bench", { json: sample("bench") });
+    theServer.on("GET /api/day", () => day.promise);
+    const user = bench();
+    await waitFor(() =>
+      expect(theServer.sent.map((s) => s.path)).toEqual(
+        expect.arrayContaining(["/api/bench", "/api/day"]),
+      ),
+    );
+    // the bench is there: what is pressed now would open what stands first by chance
+    expect(await screen.findByText("Demo data: Saltholm")).toBeTruthy();
+    await user.keyboard("1t");
+    expect(where()).toBe("/");
+    expect(screen.getByText("Fetching the jobs")).toBeTruthy();
+    day.keep({ json: sample("day") });
+    const first = (await screen.findAllByRole("listitem")).at(0);
+    await user.keyboard("1");
+    expect(where()).toBe(first?.querySelector("a")?.getAttribute("href"));
   });
 
   it("asks for every number in the unit that was chosen", async () => {
