@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Files;
@@ -13,6 +14,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /** Debian's Chromium without a monitor, and what every page of it must not do. */
 final class Browsing implements AutoCloseable {
@@ -40,7 +43,12 @@ final class Browsing implements AutoCloseable {
     private Browser browser;
     private final boolean own;
     private final List<String> troubles = new ArrayList<>();
+    private final Consumer<String> failed = troubles::add;
+    private final Consumer<Request> asked = this::within;
     private final String base;
+
+    /** A window that an earlier walk is done with: another takes twice the work of a page, its process with it. */
+    private @Nullable Page spare;
 
     Browsing(String base) {
         this(base, started(), false);
@@ -114,17 +122,39 @@ final class Browsing implements AutoCloseable {
     }
 
     /**
-     * Closes every window, or each would go on asking for news. One that is gone already is closed: what it could not
+     * Closes every window, or each would go on asking for news; one is emptied and kept. One that is gone already is closed: what it could not
      * show has failed its walk by then, and a browser that is lost is started anew for the next.
      */
     void closeWindows() {
+        spare = own ? null : emptied();
         for (BrowserContext window : List.copyOf(browser.contexts()))
             try {
-                window.close();
+                if (spare == null || window != spare.context()) window.close();
             } catch (PlaywrightException gone) {
                 if (browser.isConnected() && browser.contexts().contains(window)) throw gone;
             }
         if (!own) browser = started();
+    }
+
+    /** A window of a walk that nothing is left in; null when there is none. */
+    private @Nullable Page emptied() {
+        try {
+            for (BrowserContext window : browser.contexts()) {
+                if (window.pages().size() != 1) continue;
+                Page page = window.pages().getFirst();
+                // what is broken off now is nobody's trouble
+                page.offPageError(failed);
+                page.offRequest(asked);
+                page.unrouteAll();
+                window.clearPermissions();
+                page.evaluate("() => { localStorage.clear(); sessionStorage.clear(); }");
+                page.navigate("about:blank");
+                return page;
+            }
+            return null;
+        } catch (PlaywrightException gone) {
+            return null;
+        }
     }
 
     /** A new window of its own, at a bench monitor's size. */
@@ -133,20 +163,27 @@ final class Browsing implements AutoCloseable {
     }
 
     Page page(String path, int width, int height) {
+        Page page = spare == null ? window() : spare;
+        spare = null;
+        page.onPageError(failed);
+        page.onRequest(asked);
+        page.setViewportSize(width, height);
+        page.navigate(path);
+        return page;
+    }
+
+    private Page window() {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setBaseURL(base)
-                .setViewportSize(width, height)
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setTimezoneId("UTC"));
         context.setDefaultTimeout(PATIENCE_MILLIS);
-        Page page = context.newPage();
-        page.onPageError(troubles::add);
-        page.onRequest(request -> {
-            if (!request.url().startsWith(base) && !request.url().startsWith("data:"))
-                troubles.add("asked outside: " + request.url());
-        });
-        page.navigate(path);
-        return page;
+        return context.newPage();
+    }
+
+    private void within(Request request) {
+        if (!request.url().startsWith(base) && !request.url().startsWith("data:"))
+            troubles.add("asked outside: " + request.url());
     }
 
     /** Errors of pages and requests to anywhere but the application. */
@@ -156,7 +193,11 @@ final class Browsing implements AutoCloseable {
 
     @Override
     public void close() {
-        if (own) browser.close();
-        else closeWindows();
+        if (own) {
+            browser.close();
+            return;
+        }
+        closeWindows();
+        if (spare != null) spare.context().close();
     }
 }
