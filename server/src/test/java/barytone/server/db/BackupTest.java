@@ -3,7 +3,9 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barytone.server.MadeDemo;
 import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,12 +17,16 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is backed up comes back as it was. */
 class BackupTest {
-    private static final String[] DEMO = {"--barytone.demo=true"};
+    @BeforeEach
+    void morning() {
+        TestClock.set(MadeDemo.MORNING);
+    }
 
     private static Map<Long, String> everyJob(RunningBarytone app) {
         Map<Long, String> all = new TreeMap<>();
@@ -34,7 +40,7 @@ class BackupTest {
         Path data = folder.resolve("data");
         Path file = folder.resolve("kept/away.zip");
         Map<Long, String> then;
-        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+        try (RunningBarytone app = RunningBarytone.demo(data)) {
             app.note(2, "before");
             Files.createDirectories(data.resolve("pictures"));
             Files.writeString(data.resolve("pictures/nut.txt"), "as found");
@@ -52,14 +58,14 @@ class BackupTest {
                 .startsWith("Restored away.zip: 42 jobs, ")
                 .contains("What was there before is kept as ");
         assertThat(data.resolve("pictures/nut.txt")).hasContent("as found");
-        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+        try (RunningBarytone app = RunningBarytone.demo(data)) {
             assertThat(everyJob(app)).isEqualTo(then);
         }
         // and what was there before can be had again
         Path before = Backup.in(data).getFirst();
         assertThat(before.getFileName().toString()).startsWith("before-restore-");
         Restore.restore(data, before);
-        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+        try (RunningBarytone app = RunningBarytone.demo(data)) {
             assertThat(app.get("/api/jobs/2").json().get("tape").toString()).contains("after");
         }
         try (var left = Files.list(data)) {
@@ -96,7 +102,7 @@ class BackupTest {
     @Test
     void whatIsNoBackupChangesNothing(@TempDir Path folder) throws IOException {
         Path data = folder.resolve("data");
-        RunningBarytone.in(data, DEMO).close();
+        RunningBarytone.demo(data).close();
         byte[] before = Files.readAllBytes(data.resolve("barytone.db"));
         Path none = Files.writeString(folder.resolve("letter.txt"), "Dear diary");
         Path cut = folder.resolve("cut.zip");
@@ -111,14 +117,14 @@ class BackupTest {
     @Test
     void aDamagedDatabaseIsKeptAsideWhenABackupTakesItsPlace(@TempDir Path folder) throws IOException {
         Path data = folder.resolve("data");
-        RunningBarytone.in(data, DEMO).close();
+        RunningBarytone.demo(data).close();
         Path file = Backup.byHand(data, null);
         Files.writeString(data.resolve("barytone.db"), "spilt finish");
         assertThat(Restore.restore(data, file))
                 .contains("could not be backed up")
                 .contains("is not a database of Barytone")
                 .contains("Its files are kept in");
-        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+        try (RunningBarytone app = RunningBarytone.demo(data)) {
             assertThat(everyJob(app)).hasSize(12);
         }
     }

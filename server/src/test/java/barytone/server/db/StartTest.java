@@ -3,7 +3,9 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barytone.server.MadeDemo;
 import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -22,7 +24,8 @@ class StartTest {
 
     @BeforeAll
     static void demo(@TempDir Path folder) {
-        RunningBarytone.in(folder, "--barytone.demo=true").close();
+        TestClock.set(MadeDemo.MORNING);
+        RunningBarytone.demo(folder).close();
         good = folder.resolve("barytone.db");
     }
 

@@ -3,8 +3,10 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barytone.server.MadeDemo;
 import barytone.server.RunningBarytone;
 import barytone.server.RunningBarytone.Answer;
+import barytone.server.TestClock;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,7 +35,8 @@ class StorageTest {
     static void start(@TempDir Path folder) {
         // a name like any other
         data = folder.resolve("Währung #1? 100% mine");
-        app = RunningBarytone.in(data, "--barytone.demo=true", "--barytone.patience=PT0.2S");
+        TestClock.set(MadeDemo.MORNING);
+        app = RunningBarytone.demo(data, "--barytone.patience=PT0.2S");
     }
 
     @AfterAll

@@ -16,8 +16,6 @@ import tools.jackson.databind.JsonNode;
 
 /** The demo's jobs, what a restart keeps, the page itself, and news between windows. */
 class DemoAndRestartTest {
-    private static final String[] DEMO = {"--barytone.demo=true"};
-
     private static RunningBarytone demo(Path data) {
         return RunningBarytone.demo(data);
     }
@@ -142,7 +140,8 @@ class DemoAndRestartTest {
 
     @Test
     void aWindowThatAsksIsToldOfEveryEntry(@TempDir Path data) {
-        try (RunningBarytone app = RunningBarytone.in(data, DEMO)) {
+        TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
+        try (RunningBarytone app = demo(data)) {
             assertThat(app.get("/api/jobs/10/seq").json().get("seq").asLong()).isZero();
             for (int i = 0; i < 2; i++) {
                 app.post("/api/jobs/10/notes", "{\"after\":" + i + ",\"key\":\"n" + i + "\",\"text\":\"noted\"}");

@@ -2,7 +2,9 @@ package barytone.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barytone.server.MadeDemo;
 import barytone.server.RunningBarytone;
+import barytone.server.TestClock;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
@@ -23,7 +25,8 @@ class OtherPagesTest {
 
     @BeforeAll
     static void start(@TempDir Path data) {
-        app = RunningBarytone.in(data, "--barytone.demo=true", "--barytone.hosts=bench.local");
+        TestClock.set(MadeDemo.MORNING);
+        app = RunningBarytone.demo(data, "--barytone.hosts=bench.local");
         port = URI.create(app.base()).getPort();
     }
 
