@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -118,7 +119,7 @@ class BenchController {
     BenchView bench(@RequestParam(defaultValue = "mm") String unit) {
         Instant now = clock.instant();
         Units shown = Units.ofCode(unit);
-        List<JobCard> open = list.open().stream().map(job -> shown(job, shown)).toList();
+        List<JobCard> open = shown(list.open(), shown);
         return new BenchView(now, demo, open, list.countClosed());
     }
 
@@ -142,18 +143,19 @@ class BenchController {
             throw Allowed.broken("words", words.length() + " characters", "at most " + LONGEST_SEARCH);
         Units units = Units.ofCode(unit);
         JobList.Closed found = list.closed(words, new JobList.Of(kind, season), from, CLOSED_AT_ONCE);
-        return new ClosedView(
-                found.count(),
-                from,
-                CLOSED_AT_ONCE,
-                found.some().stream().map(job -> shown(job, units)).toList());
+        return new ClosedView(found.count(), from, CLOSED_AT_ONCE, shown(found.some(), units));
     }
 
     /** A job on its card; one that cannot be shown says so, and takes no other along. */
-    private JobCard shown(JobList.Listed listed, Units units) {
+    private List<JobCard> shown(List<JobList.Listed> jobs, Units units) {
+        Function<OpenedJob, JobViewer> viewers = desk.viewers(units);
+        return jobs.stream().map(job -> shown(job, viewers)).toList();
+    }
+
+    private JobCard shown(JobList.Listed listed, Function<OpenedJob, JobViewer> viewers) {
         if (listed.opened() != null) {
             try {
-                return card(listed.opened(), units);
+                return card(listed.opened(), viewers);
             } catch (RuntimeException e) {
                 LOG.error("Job {} cannot be shown", listed.id(), e);
             }
@@ -202,8 +204,8 @@ class BenchController {
                         : Pickup.text(usual.fittings().pickups()));
     }
 
-    private JobCard card(OpenedJob opened, Units unit) {
-        JobViewer viewer = desk.viewer(opened, unit);
+    private JobCard card(OpenedJob opened, Function<OpenedJob, JobViewer> viewers) {
+        JobViewer viewer = viewers.apply(opened);
         boolean anyRead = !opened.state().looks().isEmpty();
         String standing = viewer.stations().stream()
                 .filter(s -> !s.state().equals("left") && !s.state().equals("later"))

@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import barytone.core.advice.Outfit;
 import barytone.core.job.DamageStops;
 import barytone.core.job.JobEvent;
 import barytone.core.job.OutsideAgreement;
@@ -18,6 +19,7 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 
@@ -180,13 +182,20 @@ public class JobDesk {
     }
 
     JobViewer viewer(OpenedJob job, Units units) {
-        return new JobViewer(doors, job, units, clock.instant(), new Bench(shop.means(), schools(job)));
+        return new JobViewer(doors, job, units, clock.instant(), new Bench(shop.means(), schools(job, shop::schools)));
+    }
+
+    /** Shows one after the other, with the tools and schools of the shop read once. Where those cannot be read, none can be shown. */
+    Function<OpenedJob, JobViewer> viewers(Units units) {
+        Supplier<Outfit> means = SingletonSupplier.of(shop::means);
+        Supplier<Shop.Schools> schools = SingletonSupplier.of(shop::schools);
+        return job -> new JobViewer(doors, job, units, clock.instant(), new Bench(means.get(), schools(job, schools)));
     }
 
     /** The schools as they are; those of the day on which it was closed for a closed job. */
-    private Shop.Schools schools(OpenedJob job) {
+    private Shop.Schools schools(OpenedJob job, Supplier<Shop.Schools> now) {
         String then = job.job().schoolsAtClosing();
-        return then == null ? shop.schools() : shop.readSchools(then);
+        return then == null ? now.get() : shop.readSchools(then);
     }
 
     public Shop.Schools schools() {

@@ -226,9 +226,15 @@ public class JobLog {
     /** Who and what a job is about, without its log. */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Job about(long id) {
-        JobRecord row = sql.fetchOptional(JOB, JOB.ID.eq(id)).orElseThrow(() -> new NoSuchJobException(id));
-        return job(
-                row, sql.selectFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).fetchOne());
+        Record both = sql.select()
+                .from(JOB)
+                .leftJoin(CLOSED_JOB)
+                .on(CLOSED_JOB.JOB_ID.eq(JOB.ID))
+                .where(JOB.ID.eq(id))
+                .fetchOptional()
+                .map(Record.class::cast)
+                .orElseThrow(() -> new NoSuchJobException(id));
+        return job(both.into(JOB), both.get(CLOSED_JOB.JOB_ID) == null ? null : both.into(CLOSED_JOB));
     }
 
     /** Whether a job of this name is here. */
