@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -85,6 +86,11 @@ public final class RunningBarytone implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    /** All that it is made of. */
+    public Collection<Object> beans() {
+        return context.getBeansOfType(Object.class).values();
     }
 
     /** Changes the database behind the application's back. */

@@ -21,6 +21,11 @@ public final class MarkedTransactions extends AnnotationTransactionAttributeSour
         }
     };
 
+    public MarkedTransactions() {
+        // as usual, not those of public methods alone
+        super(false);
+    }
+
     private static boolean marked(Method method) {
         return method.isAnnotationPresent(Transactional.class);
     }
