@@ -151,7 +151,7 @@ export function BenchPage() {
               </section>
             </>
           )}
-          <FollowUps dueOnly />
+          {(settled || bench.error !== null) && <FollowUps dueOnly />}
           <p className="flex flex-wrap gap-x-5 border-t border-line text-[16px]">
             <Link to="/wall" className="inline-flex min-h-11 items-center underline">
               For the wall
