@@ -108,6 +108,8 @@ export function useJob(id: number) {
           box.keep(letter);
           setAway((old) => old && { ...old, waiting: box.waiting });
           if (before !== null) await before;
+          // what is being heard may be kept, and this would be said of a page that is older than that
+          if (hearing.current !== null) await hearing.current.catch(() => null);
           setWorking(true);
           setNews(false);
           const had = queries.getQueryData<JobView>(["job", id, unit]);
@@ -185,6 +187,8 @@ export function useJob(id: number) {
   /** Asks what is heard; when something was recorded the job comes back with it. */
   const hear: Hear = useCallback(
     async (ask, onTaken) => {
+      // the other way round too: what is kept meanwhile makes this window's own page old
+      while (under.current !== null) await under.current;
       const asked = (async () => {
         const told = await ask(seq.current);
         if (told.job !== undefined) {
