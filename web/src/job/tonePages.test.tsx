@@ -4,6 +4,7 @@ import * as ears from "../pitch/ear";
 import { planned } from "../pitch/plan";
 import { LastSeconds } from "../pitch/wav";
 import { openJob, panel, press } from "../test/job";
+import { later } from "../test/later";
 import { sample, theServer } from "../test/server";
 
 const heard = (more: object) => ({
@@ -144,6 +145,23 @@ describe("listening on a job", () => {
     await user.keyboard("m");
     expect(microphone.close).toHaveBeenCalled();
     expect(screen.getByRole("img", { name: /Side view of the neck/ })).toBeTruthy();
+  });
+
+  it("says what is pressed of the job as it is once what was heard is kept", async () => {
+    vi.spyOn(ears, "microphone").mockResolvedValue(ear());
+    const user = await openJob(12, "lapwing");
+    const hearing = later<{ json: string }>();
+    theServer.on("POST /api/jobs/12/hear", () => hearing.promise);
+    await user.keyboard("m");
+    await waitFor(() => expect(theServer.to("/hear").length).toBeGreaterThan(0));
+    await user.keyboard("m");
+    await user.keyboard("n");
+    await user.type(screen.getByRole("textbox", { name: "Note" }), "Rings on{Enter}");
+    expect(theServer.to("/notes")).toHaveLength(0);
+    const after: object = JSON.parse(sample("lapwing"));
+    hearing.keep(heard({ taken: true, job: { ...after, seq: 777 } }));
+    await waitFor(() => expect(theServer.to("/notes")).toHaveLength(1));
+    expect(theServer.to("/notes")[0]?.body).toMatchObject({ after: 777 });
   });
 
   it("explains an input that goes away, and lets a wavering pitch be taken as it is", async () => {
