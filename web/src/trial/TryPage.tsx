@@ -158,7 +158,7 @@ function Tries({
           to={`/jobs/${String(job.id)}`}
           className="flex min-h-11 min-w-0 items-center gap-3 text-[16px] text-white"
         >
-          <span className="shrink-0 text-[#B9C4BE]">{ticketOf(job)}</span>
+          <span className="shrink-0 text-[#B9C4BE]">Ticket {ticketOf(job)}</span>
           <span className="truncate font-semibold underline decoration-[#4b5b55] underline-offset-4">
             {job.instrument.name}
           </span>

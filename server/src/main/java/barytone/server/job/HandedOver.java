@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param work what was done, in order
  * @param onRecord what will not last, what is not as it should be
  * @param air the humidity when it came and when it left; null when it was not read
- * @param found the lowest string over the neck as found; null when it was not read
+ * @param found the lowest string over the neck as found; null when it was not read, or nothing was moved since
  * @param now the same as left
  * @param agreement what was agreed; null when nothing was written down
  * @param written what was written for the player

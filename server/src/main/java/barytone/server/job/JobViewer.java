@@ -230,7 +230,8 @@ final class JobViewer {
                 Stream.concat(voices.each(RoomVoice::onRecord).stream(), PlayOffWords.remarks(state).stream())
                         .toList(),
                 AirWords.cameAndLeft(opened.all(JobEvent.AirRead.class)),
-                profile(state.beforeMoves() == null ? state.estimate() : state.beforeMoves(), true),
+                // what was read again without a move is not known apart from what was found
+                state.beforeMoves() == null ? null : profile(state.beforeMoves(), true),
                 profile(state.estimate(), false),
                 agreement(),
                 written(),

@@ -17,7 +17,14 @@ final class CardPicture {
     /** A millimetre of height on paper, so that a high action stays on it. */
     private static final double PER_MM = 16;
 
+    private static final String DASHED = "stroke-dasharray=\"5 4\"";
+
     private CardPicture() {}
+
+    /** Whether a drawing shows what was found beside what is left. */
+    static boolean showsFound(@Nullable String drawing) {
+        return drawing != null && drawing.contains(DASHED);
+    }
 
     /** The drawing; null when nothing was read. */
     static @Nullable String of(HandedOver.@Nullable Profile found, HandedOver.@Nullable Profile left) {
@@ -31,7 +38,7 @@ final class CardPicture {
         svg.append("<path d=\"").append(board(left, scale)).append("\" fill=\"#16201E\"/>");
         if (found != null)
             svg.append(string(found, scale))
-                    .append("\" stroke=\"#7F8D85\" stroke-width=\"1.2\" stroke-dasharray=\"5 4\" fill=\"none\"/>");
+                    .append("\" stroke=\"#7F8D85\" stroke-width=\"1.2\" " + DASHED + " fill=\"none\"/>");
         svg.append(string(left, scale)).append("\" stroke=\"#9C3B1B\" stroke-width=\"1.6\" fill=\"none\"/>");
         return svg.append("</svg>").toString();
     }

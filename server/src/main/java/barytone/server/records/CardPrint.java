@@ -102,6 +102,7 @@ class CardPrint {
         Map<String, Object> with = new HashMap<>();
         with.put("card", card);
         with.put("ticket", ticket(card));
+        with.put("foundDrawn", CardPicture.showsFound(card.picture()));
         with.put("qr", card.address().isEmpty() ? "" : QrPicture.of(card.address()));
         with.put(
                 "reckoned",

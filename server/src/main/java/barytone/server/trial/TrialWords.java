@@ -138,8 +138,12 @@ final class TrialWords {
                 notes.stream().map(n -> fits(n, spread[s - 1])).toList(),
                 (least.fret() == 0 ? "open" : "at " + least.fret()) + ": " + room(least),
                 touches(least),
-                String.format(Locale.ROOT, "%+.0f to %+.0f", Collections.min(cents), Collections.max(cents))
-                        .replace('-', '−'));
+                whole(Collections.min(cents)) + " to " + whole(Collections.max(cents)));
+    }
+
+    private static String whole(double cents) {
+        long rounded = Math.round(cents);
+        return rounded == 0 ? "0" : (rounded < 0 ? "−" : "+") + Math.abs(rounded);
     }
 
     private static String text(@Nullable String gap) {

@@ -82,6 +82,22 @@ class CardApiTest extends JobsOverHttp {
     }
 
     @Test
+    void theDrawingSaysFoundOnlyOfWhatWasMovedSince() {
+        long still = finished("Nothing Moved");
+        assertThat(app().get("/api/jobs/" + still + "/card/print").text())
+                .contains("over the frets as left; heights")
+                .doesNotContain("stroke-dasharray");
+        long moved = electric("One Turn");
+        readAll(moved, 1.8, 1.7, 1.6, 1.5, 1.4, 2.4);
+        assertThat(post(moved, "relief/turns", ",\"turns\":\"1/8\",\"finishTightening\":false,\"free\":false")
+                        .status())
+                .isEqualTo(200);
+        assertThat(app().get("/api/jobs/" + moved + "/card/print").text())
+                .contains("as found dashed, as left drawn through")
+                .contains("stroke-dasharray");
+    }
+
+    @Test
     void noFontOfTheMachineIsLookedFor() {
         pdf(finished("Font Seeker"), "a4");
         // the library's own answer looks through the machine and keeps a list of what it found in the home folder
