@@ -9,6 +9,7 @@ import { useUnit } from "../app/unit";
 import { Pills } from "../arrival/Pills";
 import { FetchingJob } from "../job/FetchingJob";
 import { ticketOf } from "../job/JobBar";
+import { useOwnSend } from "../job/useOwnSend";
 import { useJob } from "../job/useJob";
 import { Section } from "../section/Section";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
@@ -96,6 +97,7 @@ function Tries({
 }: { job: JobView } & Omit<ReturnType<typeof useJob>, "job">) {
   const { unit, next } = useUnit();
   const navigate = useNavigate();
+  const own = useOwnSend(send);
   const { tried, setTried, shown, trouble, dismiss } = useTrial(
     job.id,
     unit,
@@ -132,7 +134,7 @@ function Tries({
   };
   const take = async () => {
     if (job.closed) return;
-    const done = await send((stamp, params) =>
+    const done = await own((stamp, params) =>
       api.POST("/api/jobs/{id}/what-if/target", { params, body: { ...stamp, tried } }),
     );
     if (done !== null) void navigate(`/jobs/${String(job.id)}`);
@@ -216,8 +218,10 @@ function Tries({
             )}
             {shown?.detail}
           </p>
-          {trouble !== null && <Trouble text={trouble} onClose={dismiss} />}
-          {problem !== null && <Trouble text={problem.message} onClose={clearProblem} />}
+          <div className="mt-2 flex flex-col gap-2 empty:hidden">
+            {trouble !== null && <Trouble text={trouble} onClose={dismiss} />}
+            {problem !== null && <Trouble text={problem.message} onClose={clearProblem} />}
+          </div>
           <div className="my-3 flex flex-wrap gap-2">
             <Button
               strong

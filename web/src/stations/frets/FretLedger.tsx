@@ -2,12 +2,14 @@ import { useState } from "react";
 import { api, type JobView } from "../../app/api";
 import { Pills } from "../../arrival/Pills";
 import { Remarks } from "../../job/Remarks";
+import { useOwnSend } from "../../job/useOwnSend";
 import { AcceptHeard } from "../../playoff/AcceptHeard";
 import type { LedgerProps } from "../room";
 
 /** Where else it is heard, what it may be, what was tested, and what the player accepts. */
 export function FretLedger({ job, send, onOpen }: LedgerProps) {
   const { frets } = job;
+  const own = useOwnSend(send);
   const open = frets.marks.some((m) => m.mark !== "clean" && !m.accepted);
   const heard = open || frets.zones.some((z) => z.on);
   return (
@@ -28,7 +30,7 @@ export function FretLedger({ job, send, onOpen }: LedgerProps) {
         choices={frets.zones}
         chosen={frets.zones.filter((z) => z.on).map((z) => z.code)}
         onChange={(zones) =>
-          void send((stamp, params) =>
+          void own((stamp, params) =>
             api.POST("/api/jobs/{id}/frets/zones", { params, body: { ...stamp, zones } }),
           )
         }

@@ -1,7 +1,8 @@
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import { openJob } from "../../test/job";
-import { theServer } from "../../test/server";
+import { later } from "../../test/later";
+import { sample, theServer } from "../../test/server";
 
 const notes = () => theServer.to("/frets/notes").map((s) => s.body);
 const cell = (name: RegExp) => screen.getByRole("button", { name });
@@ -91,6 +92,19 @@ describe("the hunt", () => {
         string: 4,
       }),
     );
+  });
+
+  it("keeps where a noise comes from while a mark is still being sent", async () => {
+    const user = await board();
+    const mark = later<{ json: string }>();
+    theServer.on("POST /api/jobs/31/frets/notes", () => mark.promise);
+    cell(/^6 E open:/).focus();
+    await user.keyboard("1");
+    await waitFor(() => expect(notes()).toHaveLength(1));
+    await user.click(screen.getByRole("button", { name: "behind the nut" }));
+    expect(theServer.to("/frets/zones")).toHaveLength(0);
+    mark.keep({ json: sample("avocet") });
+    await waitFor(() => expect(theServer.to("/frets/zones")).toHaveLength(1));
   });
 
   it("notes where a noise comes from, and who accepts it", async () => {
