@@ -1,6 +1,6 @@
 import { cleanup, configure } from "@testing-library/react";
 import * as React from "react";
-import { afterEach, beforeEach, vi } from "vitest";
+import { afterAll, afterEach, beforeEach, vi } from "vitest";
 import { theServer } from "./server";
 
 // React notes for an inspector where each element was made, ten thousand of them for each drawing: a tenth of all work
@@ -32,8 +32,17 @@ vi.stubGlobal("fetch", (request: Request | string, init?: RequestInit) =>
   ),
 );
 
+// files follow each other in one process: each finds the world as the first did
+vi.stubGlobal("IS_REACT_ACT_ENVIRONMENT", true);
 beforeEach(() => {
   localStorage.clear();
+  sessionStorage.clear();
+  history.replaceState(null, "", "/");
   theServer.forget();
 });
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.useRealTimers();
+  vi.restoreAllMocks();
+});
+afterAll(() => vi.unstubAllGlobals());
