@@ -39,6 +39,8 @@ async function opened(
       play: async (file, aloud) => {
         const buffer = await context.decodeAudioData(file);
         playing?.stop();
+        // oxlint-disable-next-line unicorn/require-post-message-target-origin -- a port has no origin
+        node.port.postMessage("anew");
         heard.clear();
         playing = new AudioBufferSourceNode(context, { buffer });
         playing.connect(node);

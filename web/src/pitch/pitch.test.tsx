@@ -29,6 +29,9 @@ describe("the last seconds of sound", () => {
     expect((await samplesOf(last.wav())).values).toEqual([2, 3, 4, 5, 6, 7, 8, 9, 10, 11]);
     last.add(ramp(100, 25));
     expect((await samplesOf(last.wav())).values).toEqual([...ramp(115, 10)]);
+    last.clear();
+    for (let i = 0; i < 4; i++) last.add(ramp(3 * i, 3));
+    expect((await samplesOf(last.wav())).values).toEqual([...ramp(2, 10)]);
   });
   it("are written as float samples at their own rate, and forgotten when cleared", async () => {
     const last = new LastSeconds(44_100, 1);

@@ -1,6 +1,8 @@
 /** Keeps the last seconds of sound and writes them as a WAV file: 32-bit float, mono. */
 export class LastSeconds {
+  /** A ring: the next sample takes the place of the oldest. */
   private readonly samples: Float32Array;
+  private next = 0;
   private filled = 0;
   readonly rate: number;
 
@@ -10,14 +12,13 @@ export class LastSeconds {
   }
 
   add(block: Float32Array) {
-    const keep = this.samples.length - block.length;
-    if (keep <= 0) {
-      this.samples.set(block.subarray(block.length - this.samples.length));
-    } else {
-      this.samples.copyWithin(0, block.length);
-      this.samples.set(block, keep);
-    }
-    this.filled = Math.min(this.samples.length, this.filled + block.length);
+    const length = this.samples.length;
+    const kept = block.subarray(Math.max(0, block.length - length));
+    const toEnd = Math.min(kept.length, length - this.next);
+    this.samples.set(kept.subarray(0, toEnd), this.next);
+    this.samples.set(kept.subarray(toEnd), 0);
+    this.next = (this.next + kept.length) % length;
+    this.filled = Math.min(length, this.filled + kept.length);
   }
 
   get seconds(): number {
@@ -29,21 +30,28 @@ export class LastSeconds {
   }
 
   wav(): Blob {
-    return wavOf(this.samples.subarray(this.samples.length - this.filled), this.rate);
+    const length = this.samples.length;
+    const first = (this.next - this.filled + length) % length;
+    const toEnd = Math.min(this.filled, length - first);
+    return wavOf(
+      [this.samples.subarray(first, first + toEnd), this.samples.subarray(0, this.filled - toEnd)],
+      this.rate,
+    );
   }
 }
 
 const HEAD = 44;
 const FLOAT = 3;
 
-/** A WAV file of these samples. */
-export function wavOf(samples: Float32Array, rate: number): Blob {
-  const bytes = samples.length * 4;
-  const view = new DataView(new ArrayBuffer(HEAD + bytes));
+/** A WAV file of these samples, one part after the other. */
+function wavOf(parts: readonly Float32Array[], rate: number): Blob {
+  const samples = parts.reduce((sum, part) => sum + part.length, 0);
+  const file = new ArrayBuffer(HEAD + samples * 4);
+  const view = new DataView(file);
   const text = (at: number, word: string) =>
     Array.from(word, (letter, i) => view.setUint8(at + i, letter.charCodeAt(0)));
   text(0, "RIFF");
-  view.setUint32(4, HEAD - 8 + bytes, true);
+  view.setUint32(4, HEAD - 8 + samples * 4, true);
   text(8, "WAVEfmt ");
   view.setUint32(16, 16, true);
   view.setUint16(20, FLOAT, true);
@@ -53,7 +61,13 @@ export function wavOf(samples: Float32Array, rate: number): Blob {
   view.setUint16(32, 4, true);
   view.setUint16(34, 32, true);
   text(36, "data");
-  view.setUint32(40, bytes, true);
-  samples.forEach((s, i) => view.setFloat32(HEAD + i * 4, s, true));
-  return new Blob([view], { type: "audio/wav" });
+  view.setUint32(40, samples * 4, true);
+  // little-endian, as the file and every machine with a browser
+  const body = new Float32Array(file, HEAD);
+  let at = 0;
+  for (const part of parts) {
+    body.set(part, at);
+    at += part.length;
+  }
+  return new Blob([file], { type: "audio/wav" });
 }
