@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 @Order(1)
 class IntonationWalkTest extends BrowserWalk {
     private static final double RATE = 44_100;
-    private static final double NOTE = 2;
+    private static final double NOTE = 1.5;
     private static final double[] OPEN = {329.628, 246.942, 195.998, 146.832, 110, 82.407};
 
     private static Locator cents(Page page, String note) {
