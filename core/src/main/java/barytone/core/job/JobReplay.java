@@ -441,6 +441,7 @@ public final class JobReplay implements Progress {
                 closed,
                 Waiting.of(spec, counted, told.values()),
                 Set.copyOf(undone),
-                Set.copyOf(unfit));
+                Set.copyOf(unfit),
+                new Conclusions());
     }
 }

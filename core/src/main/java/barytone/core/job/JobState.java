@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,6 +42,7 @@ import org.jspecify.annotations.Nullable;
  * @param waiting what it waits for
  * @param undone places of the events that do not count
  * @param unfit the places of what does not count, for the instrument, since corrected, does not have those strings, frets or parts
+ * @param conclusions what was concluded from all this
  */
 public record JobState(
         InstrumentSpec spec,
@@ -64,7 +66,13 @@ public record JobState(
         boolean closed,
         Waiting waiting,
         Set<Long> undone,
-        Set<Long> unfit) {
+        Set<Long> unfit,
+        Conclusions conclusions) {
+
+    /** What follows from this state and takes long to work out: worked out once. */
+    public <T> T concluded(Class<T> kind, Function<JobState, T> how) {
+        return conclusions.of(kind, () -> how.apply(this));
+    }
 
     /** How relief is read. */
     public ReliefHabit habit() {

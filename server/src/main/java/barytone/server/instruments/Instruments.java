@@ -15,6 +15,7 @@ import barytone.core.instrument.RodType;
 import barytone.core.pickup.Pickup;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.strings.StringSet;
+import barytone.server.db.gen.tables.records.InstrumentRecord;
 import barytone.server.same.SameAs;
 import barytone.server.web.ChangedMeanwhileException;
 import barytone.server.web.NotThereException;
@@ -23,6 +24,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -165,12 +167,43 @@ public class Instruments {
      */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Stated find(long id) {
-        Record row = sql.selectFrom(INSTRUMENT)
-                .where(INSTRUMENT.ID.eq(id))
-                .fetchOptional()
-                .map(Record.class::cast)
-                .orElseThrow(() -> new NotThereException("instrument", id));
-        return new Stated(id, row.get(INSTRUMENT.VERSION), read(row));
+        return some(List.of(id)).find(id);
+    }
+
+    /** Some instruments as they stood when they were read together. */
+    public static final class Some {
+        private final Map<Long, InstrumentRecord> rows;
+
+        private Some(Map<Long, InstrumentRecord> rows) {
+            this.rows = rows;
+        }
+
+        /**
+         * The facts of one of them.
+         *
+         * @throws NotThereException when there is no such instrument
+         */
+        public Stated find(long id) {
+            InstrumentRecord row = row(id);
+            return new Stated(id, row.getVersion(), read(row));
+        }
+
+        /** The version of the facts of one of them, whether they can be read or not. */
+        public long version(long id) {
+            return row(id).getVersion();
+        }
+
+        private InstrumentRecord row(long id) {
+            InstrumentRecord row = rows.get(id);
+            if (row == null) throw new NotThereException("instrument", id);
+            return row;
+        }
+    }
+
+    /** Reads some of them together; those that are not there are left out. */
+    @Transactional(readOnly = true)
+    public Some some(Collection<Long> ids) {
+        return new Some(sql.selectFrom(INSTRUMENT).where(INSTRUMENT.ID.in(ids)).fetchMap(INSTRUMENT.ID));
     }
 
     /** The version of the facts as they stand, whether they can be read or not. */

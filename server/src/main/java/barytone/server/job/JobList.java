@@ -7,6 +7,7 @@ import barytone.core.instrument.InstrumentKind;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -82,7 +83,7 @@ class JobList {
     /** All open jobs. */
     @Transactional(readOnly = true)
     public List<Listed> open() {
-        return jobs(OPEN).orderBy(JOB_TOLD.TICKET.desc()).fetch(this::listed);
+        return listed(jobs(OPEN).orderBy(JOB_TOLD.TICKET.desc()).fetch());
     }
 
     /** How many are closed. */
@@ -114,11 +115,11 @@ class JobList {
         int count = words.isBlank() && of.equals(Of.ALL) ? countClosed() : sql.fetchCount(jobs(found));
         return new Closed(
                 count,
-                jobs(found)
+                listed(jobs(found)
                         .orderBy(JOB_TOLD.TICKET.desc())
                         .offset(from)
                         .limit(most)
-                        .fetch(this::listed));
+                        .fetch()));
     }
 
     private static Condition containing(Field<String> text, String word) {
@@ -132,15 +133,15 @@ class JobList {
                 .where(which);
     }
 
-    private Listed listed(Record5<Long, Long, String, String, Instant> row) {
-        long id = row.value1();
-        OpenedJob opened = null;
-        try {
-            opened = log.open(id);
-        } catch (RuntimeException e) {
-            CannotBeShownException.unlessOfTheDisk(e);
-            LOG.error("Job {} cannot be shown", id, e);
-        }
-        return new Listed(id, row.value2(), row.value3(), row.value4(), row.value5(), opened);
+    private List<Listed> listed(List<Record5<Long, Long, String, String, Instant>> rows) {
+        Map<Long, OpenedJob> opened =
+                log.openAll(rows.stream().map(Record5::value1).toList(), (id, e) -> {
+                    CannotBeShownException.unlessOfTheDisk(e);
+                    LOG.error("Job {} cannot be shown", id, e);
+                });
+        return rows.stream()
+                .map(row -> new Listed(
+                        row.value1(), row.value2(), row.value3(), row.value4(), row.value5(), opened.get(row.value1())))
+                .toList();
     }
 }

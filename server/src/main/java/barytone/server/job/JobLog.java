@@ -14,22 +14,19 @@ import barytone.core.job.LoggedEvent;
 import barytone.core.job.Station;
 import barytone.core.station.Stations;
 import barytone.server.db.gen.tables.records.ClosedJobRecord;
-import barytone.server.db.gen.tables.records.JobRecord;
 import barytone.server.instruments.Instruments;
-import barytone.server.people.People;
 import barytone.server.shop.Shop;
 import barytone.server.web.ChangedMeanwhileException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -51,8 +48,7 @@ public class JobLog {
     private final Clock clock;
     private final JobNews news;
     private final Shop shop;
-    private final Instruments instruments;
-    private final People people;
+    private final AboutJobs about;
 
     JobLog(
             DSLContext sql,
@@ -62,11 +58,9 @@ public class JobLog {
             Clock clock,
             JobNews news,
             Shop shop,
-            Instruments instruments,
-            People people) {
+            AboutJobs about) {
         this.shop = shop;
-        this.instruments = instruments;
-        this.people = people;
+        this.about = about;
         this.sql = sql;
         this.codec = codec;
         this.entries = entries;
@@ -108,9 +102,47 @@ public class JobLog {
      */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public OpenedJob open(long id) {
-        Job about = about(id);
-        List<StoredEntries.Row> rows = entries.rows(id);
-        return replays.of(about, rows, () -> replay(about, entries.events(rows)));
+        return opened(about.of(id), entries.rows(id));
+    }
+
+    private OpenedJob opened(Job of, List<StoredEntries.Row> rows) {
+        return replays.of(of, rows, () -> replay(of, entries.events(rows)));
+    }
+
+    /** So many jobs are read together. */
+    private static final int TOGETHER = 50;
+
+    /**
+     * Reads jobs, each of which fails for itself.
+     *
+     * @param cannot is told which could not be read, and why
+     * @return the others by their numbers
+     */
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
+    public Map<Long, OpenedJob> openAll(List<Long> ids, BiConsumer<Long, RuntimeException> cannot) {
+        Map<Long, OpenedJob> opened = new HashMap<>();
+        for (int from = 0; from < ids.size(); from += TOGETHER) {
+            List<Long> some = ids.subList(from, Math.min(ids.size(), from + TOGETHER));
+            Function<Long, OpenedJob> reading = together(some);
+            for (long id : some)
+                try {
+                    opened.put(id, reading.apply(id));
+                } catch (RuntimeException e) {
+                    cannot.accept(id, e);
+                }
+        }
+        return opened;
+    }
+
+    /** What reads each of these: four questions for all of them, unless one has something that cannot even be fetched. */
+    private Function<Long, OpenedJob> together(List<Long> ids) {
+        try {
+            AboutJobs.Some jobs = about.of(ids);
+            Map<Long, List<StoredEntries.Row>> rows = entries.rows(ids);
+            return id -> opened(jobs.of(id), rows.getOrDefault(id, List.of()));
+        } catch (RuntimeException oneOfThem) {
+            return this::open;
+        }
     }
 
     /** Whether no job was ever taken in. */
@@ -140,6 +172,7 @@ public class JobLog {
         news.afterCommit(id, before.seq() + 1);
         if (event instanceof JobEvent.HurtSaid || event instanceof JobEvent.Undone || event instanceof JobEvent.Redone)
             keepComplaint(id);
+        // read anew: what was decided may have changed the instrument too
         OpenedJob now = open(id);
         if (now.state().closed() == before.state().closed()) return now;
         if (now.state().closed()) freeze(now.job());
@@ -226,15 +259,7 @@ public class JobLog {
     /** Who and what a job is about, without its log. */
     @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Job about(long id) {
-        Record both = sql.select()
-                .from(JOB)
-                .leftJoin(CLOSED_JOB)
-                .on(CLOSED_JOB.JOB_ID.eq(JOB.ID))
-                .where(JOB.ID.eq(id))
-                .fetchOptional()
-                .map(Record.class::cast)
-                .orElseThrow(() -> new NoSuchJobException(id));
-        return job(both.into(JOB), both.get(CLOSED_JOB.JOB_ID) == null ? null : both.into(CLOSED_JOB));
+        return about.of(id);
     }
 
     /** Whether a job of this name is here. */
@@ -348,25 +373,5 @@ public class JobLog {
 
     private static OpenedJob replay(Job job, List<LoggedEvent> log) {
         return new OpenedJob(job, log, Stations.replay(job.spec(), job.defaults(), log));
-    }
-
-    private Job job(JobRecord row, @Nullable ClosedJobRecord closed) {
-        Instruments.Stated stated = closed == null ? instruments.find(row.getInstrumentId()) : null;
-        Instruments.Named named = stated == null ? Instruments.read(Objects.requireNonNull(closed)) : stated.named();
-        return new Job(
-                row.getId(),
-                row.getTicket(),
-                named.name(),
-                row.getInstrumentId(),
-                stated == null ? instruments.version(row.getInstrumentId()) : stated.version(),
-                named.spec(),
-                closed == null ? people.find(row.getPlayerId()).name() : closed.getPlayer(),
-                row.getPlayerId(),
-                Touch.valueOf((closed == null ? row.getTouch() : closed.getTouch()).toUpperCase(Locale.ROOT)),
-                row.getComplaintSaid() == null ? row.getComplaint() : row.getComplaintSaid(),
-                row.getOpenedAt(),
-                Arrays.stream(row.getScope().split(" ")).map(Station::valueOf).collect(Collectors.toSet()),
-                codec.kept(row.getChoices()),
-                closed == null ? null : closed.getSchools());
     }
 }

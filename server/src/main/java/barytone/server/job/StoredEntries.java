@@ -6,11 +6,14 @@ import barytone.core.job.JobEvent;
 import barytone.core.job.JobReplay;
 import barytone.core.job.LoggedEvent;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
+import org.jooq.Record5;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -42,11 +45,16 @@ class StoredEntries {
 
     /** The entries of a job, oldest first. */
     List<Row> rows(long job) {
-        return sql.select(JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY)
+        return rows(List.of(job)).getOrDefault(job, List.of());
+    }
+
+    /** The entries of jobs, oldest first; a job that has none is left out. */
+    Map<Long, List<Row>> rows(Collection<Long> jobs) {
+        return sql.select(JOB_EVENT.SEQ, JOB_EVENT.HAPPENED_AT, JOB_EVENT.KIND, JOB_EVENT.BODY, JOB_EVENT.JOB_ID)
                 .from(JOB_EVENT)
-                .where(JOB_EVENT.JOB_ID.eq(job))
-                .orderBy(JOB_EVENT.SEQ)
-                .fetch(r -> new Row(r.value1(), r.value2(), r.value3(), r.value4()));
+                .where(JOB_EVENT.JOB_ID.in(jobs))
+                .orderBy(JOB_EVENT.JOB_ID, JOB_EVENT.SEQ)
+                .fetchGroups(Record5::value5, r -> new Row(r.value1(), r.value2(), r.value3(), r.value4()));
     }
 
     /** The entries of a job, oldest first, as far as they can be understood. */

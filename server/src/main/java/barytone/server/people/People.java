@@ -12,8 +12,10 @@ import barytone.server.web.Texts;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jooq.Condition;
@@ -98,6 +100,15 @@ public class People {
                 .where(PLAYER.ID.eq(id))
                 .fetchOptional(People::player)
                 .orElseThrow(() -> new NotThereException("player", id));
+    }
+
+    /** The names of some of them; those that are not there are left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> names(Collection<Long> ids) {
+        return sql.select(PLAYER.ID, PLAYER.NAME)
+                .from(PLAYER)
+                .where(PLAYER.ID.in(ids))
+                .fetchMap(PLAYER.ID, PLAYER.NAME);
     }
 
     private static Player player(PlayerRecord r) {

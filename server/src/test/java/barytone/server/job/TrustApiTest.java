@@ -4,6 +4,7 @@ import static barytone.server.db.gen.Tables.JOB_EVENT;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.server.RunningBarytone.Answer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
@@ -215,6 +216,13 @@ class TrustApiTest extends JobsOverHttp {
         Answer shown = app().get("/api/jobs/" + broken);
         assertThat(shown.status()).isEqualTo(500);
         assertThat(shown.json().get("detail").asString()).contains("an error of its own");
+        // what cannot even be fetched takes no other along either
+        app().sql(sql -> sql.execute("UPDATE job_event SET happened_at = 'after lunch' WHERE job_id = " + broken));
+        List<String> cannot = new ArrayList<>();
+        for (JsonNode one : app().get("/api/bench").json().get("open"))
+            if (one.get("next").asString().equals("This job cannot be shown"))
+                cannot.add(one.get("id").asString());
+        assertThat(cannot).containsExactly(String.valueOf(broken));
         app().sql(sql ->
                 sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute());
     }

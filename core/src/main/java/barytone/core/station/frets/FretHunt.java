@@ -44,6 +44,10 @@ public record FretHunt(
 
     /** Of a job as it stands. */
     public static FretHunt of(JobState job) {
+        return job.concluded(FretHunt.class, FretHunt::reckoned);
+    }
+
+    private static FretHunt reckoned(JobState job) {
         FretState state = FretState.of(job);
         Clearances room = Clearances.of(job);
         Board board = Board.of(job.spec(), room);
