@@ -2,6 +2,7 @@ package barytone.server;
 
 import barytone.server.db.DataTroubleException;
 import barytone.server.db.DatabaseConfig;
+import barytone.server.web.TroublesOnce;
 import java.time.Clock;
 import java.util.Arrays;
 import org.springframework.boot.SpringApplication;
@@ -31,7 +32,7 @@ public class Barytone {
         return new SpringApplicationBuilder(Barytone.class)
                 .main(Barytone.class)
                 .sources(more)
-                .initializers(new DatabaseConfig.Opening())
+                .initializers(new TroublesOnce.Listening(), new DatabaseConfig.Opening())
                 .build();
     }
 
