@@ -7,7 +7,7 @@ import barytone.core.instrument.Touch;
 import barytone.core.job.JobState;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Units;
-import barytone.core.station.frets.Clearances;
+import barytone.core.station.frets.BoardNow;
 import barytone.core.strings.StringSet;
 import barytone.core.trial.Trial;
 import barytone.server.job.Addition;
@@ -88,7 +88,7 @@ class TrialController {
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody LowestAsked asked) {
         JobState state = desk.open(id).state();
         Allowed.number("safety", asked.safety(), 0, 3, "spreads");
-        Trial trial = trial(state, Clearances.sense(state), asked.tried());
+        Trial trial = trial(state, BoardNow.of(state).sense(), asked.tried());
         return new TrialWords(state, Units.ofCode(unit), trial).lowest(asked.safety(), asked.wanted(), prices.prices());
     }
 

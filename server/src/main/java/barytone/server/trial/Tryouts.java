@@ -1,7 +1,7 @@
 package barytone.server.trial;
 
 import barytone.core.clearance.BoardSense;
-import barytone.core.station.frets.Clearances;
+import barytone.core.station.frets.BoardNow;
 import barytone.server.job.JobDesk;
 import barytone.server.job.OpenedJob;
 import java.util.concurrent.atomic.AtomicReference;
@@ -38,7 +38,7 @@ class Tryouts {
         long seq = desk.lastSeq(id);
         if (held == null || held.id != id || held.seq != seq || now - held.at > HOLDS) {
             OpenedJob job = desk.open(id);
-            held = new Held(id, seq, now, job, Clearances.sense(job.state()));
+            held = new Held(id, seq, now, job, BoardNow.of(job.state()).sense());
             last.set(held);
         }
         return new Board(held.job, held.sense);

@@ -1,22 +1,18 @@
 package barytone.server.station.frets;
 
-import barytone.core.clearance.Bends;
 import barytone.core.clearance.BoardSense;
-import barytone.core.job.JobState;
 import barytone.core.quantity.LengthUnit;
 import barytone.server.buzz.BuzzWords;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** What is told of the crowns, of the hand that plays, and of bends. */
+/** What is told of the crowns and of the hand that plays. */
 final class CrownWords {
-    private final JobState state;
     private final BuzzWords words;
     private final LengthUnit unit;
 
-    CrownWords(JobState state, BuzzWords words, LengthUnit unit) {
-        this.state = state;
+    CrownWords(BuzzWords words, LengthUnit unit) {
         this.words = words;
         this.unit = unit;
     }
@@ -48,15 +44,5 @@ final class CrownWords {
                 ? String.format(
                         Locale.ROOT, "Played with about %.1f times a usual force, by what touches.", sense.hand())
                 : null;
-    }
-
-    /** Where bends choke, string by string. */
-    List<String> bends() {
-        return words.bends(Bends.of(
-                state.spec(),
-                state.spec().everyString().stream()
-                        .map(s -> state.estimate().likely(s))
-                        .toList(),
-                state.a4()));
     }
 }

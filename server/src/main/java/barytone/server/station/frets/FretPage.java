@@ -6,13 +6,13 @@ import barytone.core.buzz.Hint;
 import barytone.core.buzz.NextTest;
 import barytone.core.buzz.Suspect;
 import barytone.core.buzz.Zone;
-import barytone.core.clearance.BoardSense;
 import barytone.core.clearance.ClearanceMap;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.playoff.PlayedNote;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.station.frets.BoardNow;
 import barytone.core.station.frets.Clearances;
 import barytone.core.station.frets.FretAdvice;
 import barytone.core.station.frets.FretHunt;
@@ -62,8 +62,8 @@ final class FretPage implements RoomPage {
         InstrumentSpec spec = state.spec();
         BuzzWords words = BuzzWords.of(spec);
         Diagnosis diagnosis = hunt.diagnosis();
-        BoardSense sense = Clearances.sense(state);
-        CrownWords crowns = new CrownWords(state, words, unit);
+        BoardNow board = BoardNow.of(state);
+        CrownWords crowns = new CrownWords(words, unit);
         List<String> done = new ArrayList<>(
                 frets.done().stream().map(voice::remedied).map(Words::sentence).toList());
         List<PlayedNote> known =
@@ -89,10 +89,10 @@ final class FretPage implements RoomPage {
                                 !frets.hints().contains(h)
                                         && hunt.findings().hints().contains(h)))
                         .toList(),
-                room(Clearances.asHeard(state, sense)),
-                crowns.stand(sense),
-                crowns.hand(sense),
-                hunt.room() == null ? List.of() : crowns.bends(),
+                room(board.room()),
+                crowns.stand(board.sense()),
+                crowns.hand(board.sense()),
+                words.bends(board.chokes()),
                 diagnosis == null
                         ? List.of()
                         : diagnosis.suspects().stream()
