@@ -184,36 +184,34 @@ public class Instruments {
          * @throws NotThereException when there is no such instrument
          */
         public Stated find(long id) {
-            InstrumentRecord row = row(id);
-            return new Stated(id, row.getVersion(), read(row));
-        }
-
-        /** The version of the facts of one of them, whether they can be read or not. */
-        public long version(long id) {
-            return row(id).getVersion();
-        }
-
-        private InstrumentRecord row(long id) {
             InstrumentRecord row = rows.get(id);
             if (row == null) throw new NotThereException("instrument", id);
-            return row;
+            return new Stated(id, row.getVersion(), read(row));
         }
     }
 
     /** Reads some of them together; those that are not there are left out. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Some some(Collection<Long> ids) {
+        if (ids.isEmpty()) return new Some(Map.of());
         return new Some(sql.selectFrom(INSTRUMENT).where(INSTRUMENT.ID.in(ids)).fetchMap(INSTRUMENT.ID));
     }
 
-    /** The version of the facts as they stand, whether they can be read or not. */
-    @Transactional(readOnly = true)
+    /** The version of the facts of one as it stands, whether they can be read or not. */
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public long version(long id) {
-        return sql.select(INSTRUMENT.VERSION)
-                .from(INSTRUMENT)
-                .where(INSTRUMENT.ID.eq(id))
-                .fetchOptional(INSTRUMENT.VERSION)
+        return Optional.ofNullable(versions(List.of(id)).get(id))
                 .orElseThrow(() -> new NotThereException("instrument", id));
+    }
+
+    /** The versions of the facts of some of them as they stand, whether they can be read or not; those that are not there are left out. */
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
+    public Map<Long, Long> versions(Collection<Long> ids) {
+        if (ids.isEmpty()) return Map.of();
+        return sql.select(INSTRUMENT.ID, INSTRUMENT.VERSION)
+                .from(INSTRUMENT)
+                .where(INSTRUMENT.ID.in(ids))
+                .fetchMap(INSTRUMENT.ID, INSTRUMENT.VERSION);
     }
 
     /** Every version of the facts of an instrument and of those that are the same, newest first; one that cannot be read is left out. */

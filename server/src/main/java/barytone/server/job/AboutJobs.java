@@ -47,7 +47,7 @@ class AboutJobs {
         return of(List.of(id)).of(id);
     }
 
-    /** Of some jobs: three questions, however many there are. */
+    /** Of some jobs: a few questions, however many there are. */
     Some of(List<Long> ids) {
         Map<Long, Record> jobs = sql.select()
                 .from(JOB)
@@ -55,10 +55,15 @@ class AboutJobs {
                 .on(CLOSED_JOB.JOB_ID.eq(JOB.ID))
                 .where(JOB.ID.in(ids))
                 .fetchMap(JOB.ID);
+        Map<Boolean, List<Record>> closed =
+                jobs.values().stream().collect(Collectors.partitioningBy(job -> job.get(CLOSED_JOB.JOB_ID) != null));
+        List<Record> open = closed.getOrDefault(false, List.of());
         return new Some(
                 jobs,
-                instruments.some(numbers(jobs.values(), JOB.INSTRUMENT_ID)),
-                people.names(numbers(jobs.values(), JOB.PLAYER_ID)));
+                instruments.some(numbers(open, JOB.INSTRUMENT_ID)),
+                // what a closed one is about is kept with it, and shown whatever became of the instrument
+                instruments.versions(numbers(closed.getOrDefault(true, List.of()), JOB.INSTRUMENT_ID)),
+                people.names(numbers(open, JOB.PLAYER_ID)));
     }
 
     private static Set<Long> numbers(Collection<Record> jobs, Field<Long> of) {
@@ -69,11 +74,17 @@ class AboutJobs {
     final class Some {
         private final Map<Long, Record> jobs;
         private final Instruments.Some instruments;
+        private final Map<Long, Long> versions;
         private final Map<Long, String> players;
 
-        private Some(Map<Long, Record> jobs, Instruments.Some instruments, Map<Long, String> players) {
+        private Some(
+                Map<Long, Record> jobs,
+                Instruments.Some instruments,
+                Map<Long, Long> versions,
+                Map<Long, String> players) {
             this.jobs = jobs;
             this.instruments = instruments;
+            this.versions = versions;
             this.players = players;
         }
 
@@ -95,9 +106,9 @@ class AboutJobs {
                     row.getTicket(),
                     named.name(),
                     row.getInstrumentId(),
-                    stated == null ? instruments.version(row.getInstrumentId()) : stated.version(),
+                    stated == null ? there(versions, "instrument", row.getInstrumentId()) : stated.version(),
                     named.spec(),
-                    closed == null ? player(row.getPlayerId()) : closed.getPlayer(),
+                    closed == null ? there(players, "player", row.getPlayerId()) : closed.getPlayer(),
                     row.getPlayerId(),
                     Touch.valueOf((closed == null ? row.getTouch() : closed.getTouch()).toUpperCase(Locale.ROOT)),
                     row.getComplaintSaid() == null ? row.getComplaint() : row.getComplaintSaid(),
@@ -109,10 +120,10 @@ class AboutJobs {
                     closed == null ? null : closed.getSchools());
         }
 
-        private String player(long id) {
-            String name = players.get(id);
-            if (name == null) throw new NotThereException("player", id);
-            return name;
+        private static <T> T there(Map<Long, T> read, String what, long id) {
+            T known = read.get(id);
+            if (known == null) throw new NotThereException(what, id);
+            return known;
         }
     }
 }

@@ -103,8 +103,9 @@ public class People {
     }
 
     /** The names of some of them; those that are not there are left out. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = RuntimeException.class)
     public Map<Long, String> names(Collection<Long> ids) {
+        if (ids.isEmpty()) return Map.of();
         return sql.select(PLAYER.ID, PLAYER.NAME)
                 .from(PLAYER)
                 .where(PLAYER.ID.in(ids))

@@ -218,13 +218,23 @@ class TrustApiTest extends JobsOverHttp {
         assertThat(shown.json().get("detail").asString()).contains("an error of its own");
         // what cannot even be fetched takes no other along either
         app().sql(sql -> sql.execute("UPDATE job_event SET happened_at = 'after lunch' WHERE job_id = " + broken));
-        List<String> cannot = new ArrayList<>();
-        for (JsonNode one : app().get("/api/bench").json().get("open"))
-            if (one.get("next").asString().equals("This job cannot be shown"))
-                cannot.add(one.get("id").asString());
-        assertThat(cannot).containsExactly(String.valueOf(broken));
+        assertThat(notShown()).containsExactly(broken);
         app().sql(sql ->
                 sql.deleteFrom(JOB_EVENT).where(JOB_EVENT.JOB_ID.eq(broken)).execute());
+        assertThat(notShown()).isEmpty();
+        String itsInstrument = " WHERE id = (SELECT instrument_id FROM job WHERE id = " + broken + ")";
+        app().sql(sql -> sql.execute("UPDATE instrument SET created_at = 'after lunch'" + itsInstrument));
+        assertThat(notShown()).containsExactly(broken);
+        app().sql(sql -> sql.execute("UPDATE instrument SET created_at = '2031-02-03T09:00:00.000Z'" + itsInstrument));
+        assertThat(notShown()).isEmpty();
+    }
+
+    private static List<Long> notShown() {
+        List<Long> cannot = new ArrayList<>();
+        for (JsonNode one : app().get("/api/bench").json().get("open"))
+            if (one.get("next").asString().equals("This job cannot be shown"))
+                cannot.add(one.get("id").asLong());
+        return cannot;
     }
 
     @ParameterizedTest
