@@ -21,7 +21,16 @@ public final class Cents {
 
     /** Cents as they are shown: one decimal, with their sign. */
     public static String signed(double cents) {
-        String text = String.format(Locale.ROOT, "%.1f", Math.abs(cents));
-        return text.equals("0.0") ? "0.0" : (cents < 0 ? "−" : "+") + text;
+        return withSign(cents, String.format(Locale.ROOT, "%.1f", Math.abs(cents)));
+    }
+
+    /** Cents where a forecast is good to one at best: whole, with their sign. */
+    public static String signedWhole(double cents) {
+        return withSign(cents, String.format(Locale.ROOT, "%.0f", Math.abs(cents)));
+    }
+
+    private static String withSign(double cents, String size) {
+        // what is shown as nothing is neither sharp nor flat
+        return Double.parseDouble(size) == 0 ? size : (cents < 0 ? "−" : "+") + size;
     }
 }

@@ -55,15 +55,19 @@ class AboutJobs {
                 .on(CLOSED_JOB.JOB_ID.eq(JOB.ID))
                 .where(JOB.ID.in(ids))
                 .fetchMap(JOB.ID);
-        Map<Boolean, List<Record>> closed =
-                jobs.values().stream().collect(Collectors.partitioningBy(job -> job.get(CLOSED_JOB.JOB_ID) != null));
-        List<Record> open = closed.getOrDefault(false, List.of());
+        List<Record> open = jobs.values().stream().filter(job -> !isKept(job)).toList();
+        List<Record> closed = jobs.values().stream().filter(AboutJobs::isKept).toList();
         return new Some(
                 jobs,
                 instruments.some(numbers(open, JOB.INSTRUMENT_ID)),
                 // what a closed one is about is kept with it, and shown whatever became of the instrument
-                instruments.versions(numbers(closed.getOrDefault(true, List.of()), JOB.INSTRUMENT_ID)),
+                instruments.versions(numbers(closed, JOB.INSTRUMENT_ID)),
                 people.names(numbers(open, JOB.PLAYER_ID)));
+    }
+
+    /** Whether what it is about is kept as it was when it was closed. */
+    private static boolean isKept(Record job) {
+        return job.get(CLOSED_JOB.JOB_ID) != null;
     }
 
     private static Set<Long> numbers(Collection<Record> jobs, Field<Long> of) {
@@ -97,7 +101,7 @@ class AboutJobs {
             Record both = jobs.get(id);
             if (both == null) throw new NoSuchJobException(id);
             JobRecord row = both.into(JOB);
-            ClosedJobRecord closed = both.get(CLOSED_JOB.JOB_ID) == null ? null : both.into(CLOSED_JOB);
+            ClosedJobRecord closed = isKept(both) ? both.into(CLOSED_JOB) : null;
             Instruments.Stated stated = closed == null ? instruments.find(row.getInstrumentId()) : null;
             Instruments.Named named =
                     stated == null ? Instruments.read(Objects.requireNonNull(closed)) : stated.named();

@@ -141,6 +141,7 @@ public class JobLog {
             Map<Long, List<StoredEntries.Row>> rows = entries.rows(ids);
             return id -> opened(jobs.of(id), rows.getOrDefault(id, List.of()));
         } catch (RuntimeException oneOfThem) {
+            CannotBeShownException.unlessOfTheDisk(oneOfThem);
             return this::open;
         }
     }

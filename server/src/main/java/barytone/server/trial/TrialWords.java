@@ -13,6 +13,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobState;
 import barytone.core.job.Station;
 import barytone.core.neck.StringState;
+import barytone.core.quantity.Cents;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.Units;
 import barytone.core.trial.Trial;
@@ -138,12 +139,7 @@ final class TrialWords {
                 notes.stream().map(n -> fits(n, spread[s - 1])).toList(),
                 (least.fret() == 0 ? "open" : "at " + least.fret()) + ": " + room(least),
                 touches(least),
-                whole(Collections.min(cents)) + " to " + whole(Collections.max(cents)));
-    }
-
-    private static String whole(double cents) {
-        long rounded = Math.round(cents);
-        return rounded == 0 ? "0" : (rounded < 0 ? "−" : "+") + Math.abs(rounded);
+                Cents.signedWhole(Collections.min(cents)) + " to " + Cents.signedWhole(Collections.max(cents)));
     }
 
     private static String text(@Nullable String gap) {

@@ -64,9 +64,15 @@ public final class TroublesOnce extends TurboFilter {
                 ? last
                 : trouble;
         if (told == null || !level.isGreaterOrEqual(Level.WARN)) return FilterReply.NEUTRAL;
-        return anew(logger.getName() + '\n' + format + '\n' + Arrays.toString(about) + '\n' + told)
+        return anew(logger.getName() + '\n' + format + '\n' + Arrays.toString(about) + '\n' + told + '\n' + place(told))
                 ? FilterReply.NEUTRAL
                 : FilterReply.DENY;
+    }
+
+    /** Where it came from: the same words from elsewhere are another trouble. */
+    private static String place(Throwable told) {
+        StackTraceElement[] trace = told.getStackTrace();
+        return trace.length == 0 ? "" : trace[0].toString();
     }
 
     private synchronized boolean anew(String trouble) {

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -58,6 +60,23 @@ class ReplaysTest {
 
     private static String before(long id) {
         return open(id).state().readings().getFirst().toString();
+    }
+
+    @Test
+    void moreJobsThanAreReadAtOnceAreAllRead() {
+        // those that are there lie on both sides of the fiftieth
+        List<Long> all = LongStream.rangeClosed(1, 60).boxed().toList().reversed();
+        List<Long> cannot = new ArrayList<>();
+        Map<Long, OpenedJob> read = app.bean(JobLog.class).openAll(all, (id, why) -> {
+            assertThat(why).isInstanceOf(NoSuchJobException.class);
+            cannot.add(id);
+        });
+        assertThat(read).hasSize(42);
+        assertThat(cannot).hasSize(18).allMatch(id -> id > 42);
+        read.forEach((id, job) -> {
+            assertThat(job.job()).as("job " + id).isEqualTo(open(id).job());
+            assertThat(job.log()).as("job " + id).isEqualTo(open(id).log());
+        });
     }
 
     @Test

@@ -6,6 +6,7 @@ import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.LoggerContext;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
@@ -50,8 +51,15 @@ class TroublesOnceTest {
         log.error("Job {} cannot be shown", 9, new IllegalStateException("entry 3"));
         log.error("Job {} cannot be shown", 8, new IllegalStateException("entry 4"));
         log.error("Job {} cannot be looked at", 8, new IllegalStateException("entry 3"));
-        log.error("Unforeseen error", new UncheckedIOException(new java.io.IOException("disk")));
+        log.error("Unforeseen error", new UncheckedIOException(new IOException("disk")));
         assertThat(written()).hasSize(5);
+    }
+
+    @Test
+    void theSameWordsFromAnotherPlaceAreAnotherTrouble() {
+        log.error("Unforeseen error", new IllegalStateException());
+        log.error("Unforeseen error", new IllegalStateException());
+        assertThat(written()).hasSize(2);
     }
 
     @Test

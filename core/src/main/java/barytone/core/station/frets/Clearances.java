@@ -37,7 +37,7 @@ public final class Clearances implements Board.Forecast {
     }
 
     /** What the notes that were heard, and the tests that were made, tell of the crowns and of the hand. */
-    public static BoardSense sense(JobState job) {
+    static BoardSense sense(JobState job) {
         FretState frets = FretState.of(job);
         InstrumentSpec spec = job.spec();
         return BoardSense.of(
@@ -77,7 +77,7 @@ public final class Clearances implements Board.Forecast {
     }
 
     /** Of a job over the crowns, and for the hand, that were heard; null while relief or action were not read. */
-    public static @Nullable Clearances asHeard(JobState job, BoardSense sense) {
+    static @Nullable Clearances asHeard(JobState job, BoardSense sense) {
         if (!heightsRead(job)) return null;
         InstrumentSpec spec = job.spec();
         Crowns crowns = sense.asCrowns();
