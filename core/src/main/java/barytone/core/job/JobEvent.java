@@ -39,6 +39,9 @@ public interface JobEvent {
         return !slackens(spec).isEmpty();
     }
 
+    /** Says something of earlier entries, which holds from the start of the log. */
+    interface LookingBack {}
+
     /** What cures or settles after it by itself; empty when nothing does. */
     default Optional<WaitReason> cures() {
         return Optional.empty();
@@ -77,13 +80,13 @@ public interface JobEvent {
     }
 
     /** A doubted reading is right after all. */
-    record ReadingKept(long reading) implements JobEvent {}
+    record ReadingKept(long reading) implements JobEvent, LookingBack {}
 
     /** A doubted reading was wrong. */
-    record ReadingDropped(long reading) implements JobEvent {}
+    record ReadingDropped(long reading) implements JobEvent, LookingBack {}
 
     /** A doubted reading is right, for its height was moved before it without counted turns or strokes. */
-    record ReadingMoved(long reading) implements JobEvent {}
+    record ReadingMoved(long reading) implements JobEvent, LookingBack {}
 
     /**
      * Heights were moved without counting: turned until the gauge touched, filed by eye, shimmed.
@@ -338,8 +341,8 @@ public interface JobEvent {
     record Reopened() implements JobEvent {}
 
     /** An earlier event does not count. */
-    record Undone(long event) implements JobEvent {}
+    record Undone(long event) implements JobEvent, LookingBack {}
 
     /** An undone event counts again. */
-    record Redone(long event) implements JobEvent {}
+    record Redone(long event) implements JobEvent, LookingBack {}
 }

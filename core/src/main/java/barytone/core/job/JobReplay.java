@@ -74,9 +74,21 @@ public final class JobReplay implements Progress {
     private int cure;
     private boolean closed;
 
+    /** The places of what was undone. */
+    private final Set<Long> undone;
+
+    /** What was not. */
+    private final List<LoggedEvent> counted;
+
     private JobReplay(
-            InstrumentSpec spec, JobDefaults defaults, Map<Station, RoomReplay> rooms, List<LoggedEvent> counted) {
+            InstrumentSpec spec,
+            JobDefaults defaults,
+            Map<Station, RoomReplay> rooms,
+            Set<Long> undone,
+            List<LoggedEvent> counted) {
         this.spec = spec;
+        this.undone = undone;
+        this.counted = new ArrayList<>(counted);
         this.chosen = defaults;
         this.rooms = rooms;
         this.fit = new Fit(spec);
@@ -111,19 +123,32 @@ public final class JobReplay implements Progress {
      * @param log events in order of their place
      */
     public static JobState of(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log, Rooms rooms) {
+        return through(spec, defaults, log, rooms).state();
+    }
+
+    /** The replay at the end of a log. */
+    static JobReplay through(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log, Rooms rooms) {
         Set<Long> undone = undone(log);
         List<LoggedEvent> counted =
                 log.stream().filter(logged -> !undone.contains(logged.seq())).toList();
-        JobReplay replay = new JobReplay(spec, defaults, rooms.open(spec, defaults, counted), counted);
-        for (LoggedEvent logged : counted) {
-            if (!replay.fits(logged.event())) {
-                replay.unfit.add(logged.seq());
-                continue;
-            }
-            replay.play(logged);
-            replay.latest = logged.at();
+        JobReplay replay = new JobReplay(spec, defaults, rooms.open(spec, defaults, counted), undone, counted);
+        for (LoggedEvent logged : counted) replay.hear(logged);
+        return replay;
+    }
+
+    /** One more entry, which says nothing of the earlier ones. */
+    void goOn(LoggedEvent logged) {
+        counted.add(logged);
+        hear(logged);
+    }
+
+    private void hear(LoggedEvent logged) {
+        if (!fits(logged.event())) {
+            unfit.add(logged.seq());
+            return;
         }
-        return replay.state(undone, counted);
+        play(logged);
+        latest = logged.at();
     }
 
     /** The places of events that were undone and not redone. */
@@ -407,7 +432,8 @@ public final class JobReplay implements Progress {
                                 && r.reading().gap().equals(taken.reading().gap()));
     }
 
-    private JobState state(Set<Long> undone, List<LoggedEvent> counted) {
+    /** What follows from all that was heard. */
+    JobState state() {
         Setups setups = setups();
         Set<Station> absent = EnumSet.noneOf(Station.class);
         rooms.forEach((station, room) -> {

@@ -4,6 +4,7 @@ import barytone.core.instrument.InstrumentSpec;
 import barytone.core.instrument.Touch;
 import barytone.core.job.Figure;
 import barytone.core.job.Fit;
+import barytone.core.job.GrowingJob;
 import barytone.core.job.Habit;
 import barytone.core.job.JobDefaults;
 import barytone.core.job.JobEvent;
@@ -52,6 +53,11 @@ public final class Stations {
     /** What follows from the log of a job. */
     public static JobState replay(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> log) {
         return JobReplay.of(spec, defaults, log, Stations::open);
+    }
+
+    /** A job that begins. */
+    public static GrowingJob begin(InstrumentSpec spec, JobDefaults defaults) {
+        return new GrowingJob(spec, defaults, Stations::open);
     }
 
     private static Map<Station, RoomReplay> open(InstrumentSpec spec, JobDefaults defaults, List<LoggedEvent> counted) {

@@ -5,6 +5,7 @@ import barytone.core.advice.Outfit;
 import barytone.core.instrument.Touch;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.Adjustment;
+import barytone.core.job.GrowingJob;
 import barytone.core.job.JobEvent;
 import barytone.core.job.JobState;
 import barytone.core.job.LoggedEvent;
@@ -29,7 +30,6 @@ import barytone.core.station.relief.ReliefState;
 import barytone.core.station.relief.RodWays;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -48,9 +48,10 @@ final class DiligentTechnician {
     private final Workpiece instrument;
     private final Reader tools;
     private final WorkingOn work;
-    private final List<LoggedEvent> log = new ArrayList<>();
+    private final GrowingJob job;
     private final @Nullable Score score;
     private Instant now = START;
+    private long entries;
     private int wrongWays;
     private boolean finished;
 
@@ -62,12 +63,13 @@ final class DiligentTechnician {
     DiligentTechnician(Workpiece instrument, Reader tools, @Nullable Touch touch) {
         this.instrument = instrument;
         this.tools = tools;
+        this.job = Stations.begin(instrument.spec(), instrument.defaults());
         this.score = touch == null ? null : new Score(instrument, job(), touch);
         this.work = new WorkingOn(instrument, tools, job());
     }
 
     private JobState job() {
-        return Stations.replay(instrument.spec(), instrument.defaults(), log);
+        return job.state();
     }
 
     /** Works until the advice is that nothing remains. */
@@ -87,7 +89,7 @@ final class DiligentTechnician {
 
     /** The log that the work left. */
     List<LoggedEvent> log() {
-        return List.copyOf(log);
+        return job.log();
     }
 
     /** Whether the advice came to an end. */
@@ -107,7 +109,7 @@ final class DiligentTechnician {
 
     private void note(JobEvent event, int seconds) {
         now = now.plusSeconds(seconds);
-        log.add(new LoggedEvent(log.size() + 1L, now, event));
+        job.add(new LoggedEvent(++entries, now, event));
     }
 
     private void follow(JobState job, Advice advice) {

@@ -109,7 +109,7 @@ public sealed interface ToneEvent extends JobEvent {
     }
 
     /** It is known which way the length screws work. */
-    record LengthDirectionLearned(boolean clockwiseBack) implements ToneEvent {}
+    record LengthDirectionLearned(boolean clockwiseBack) implements ToneEvent, JobEvent.LookingBack {}
 
     /**
      * How far a saddle can still go was looked at.

@@ -24,13 +24,13 @@ public sealed interface ReliefEvent extends JobEvent {
     }
 
     /** An earlier turn met no resistance: slack or the free play in the middle of a double-action rod. */
-    record RodRanFree(long turn) implements ReliefEvent {}
+    record RodRanFree(long turn) implements ReliefEvent, JobEvent.LookingBack {}
 
     /** An earlier turn was made in the other direction than noted. */
-    record RodTurnedOtherWay(long turn) implements ReliefEvent {}
+    record RodTurnedOtherWay(long turn) implements ReliefEvent, JobEvent.LookingBack {}
 
     /** It is known which way this rod straightens. */
-    record RodDirectionLearned(boolean straightensAnticlockwise) implements ReliefEvent {}
+    record RodDirectionLearned(boolean straightensAnticlockwise) implements ReliefEvent, JobEvent.LookingBack {}
 
     /** The rod did not want to turn. */
     record RodStiff() implements ReliefEvent {}
