@@ -1,6 +1,7 @@
 package barytone.core.estimate;
 
 import barytone.core.reading.Evidence;
+import java.util.List;
 import org.apache.commons.numbers.gamma.Erfcx;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
@@ -90,6 +91,16 @@ final class Gaussian {
         return moved(direction, 0, sd * sd);
     }
 
+    /** An independent contribution to a state: {@code direction * N(0, sd^2)}. */
+    record Noise(DMatrixRMaj direction, double sd) {}
+
+    /** A copy with several more independent contributions, in their order. */
+    Gaussian plusNoise(List<Noise> noises) {
+        DMatrixRMaj p = covariance.copy();
+        for (Noise noise : noises) addSquare(p, noise.direction(), noise.sd() * noise.sd());
+        return new Gaussian(mean, p);
+    }
+
     /** The state after {@code x_target += factor * x_source}. */
     Gaussian plusMultiple(int target, int source, double factor) {
         return plusMultiples(source, new int[] {target}, factor);
@@ -149,13 +160,24 @@ final class Gaussian {
 
     /** Mean plus a multiple of v, covariance plus a multiple of v v': symmetric to the last bit. */
     private Gaussian moved(DMatrixRMaj v, double meanFactor, double covarianceFactor) {
-        DMatrixRMaj newMean = mean.copy();
-        CommonOps_DDRM.addEquals(newMean, meanFactor, v);
-        DMatrixRMaj p = covariance.copy();
-        // entry by entry with v_i v_j first: that product commutes, so both halves round alike
-        for (int i = 0; i < size(); i++) {
-            for (int j = 0; j < size(); j++) p.add(i, j, covarianceFactor * (v.get(i) * v.get(j)));
+        DMatrixRMaj newMean = mean;
+        if (meanFactor != 0) {
+            newMean = mean.copy();
+            CommonOps_DDRM.addEquals(newMean, meanFactor, v);
         }
+        DMatrixRMaj p = covariance.copy();
+        addSquare(p, v, covarianceFactor);
         return new Gaussian(newMean, p);
+    }
+
+    private static void addSquare(DMatrixRMaj p, DMatrixRMaj v, double factor) {
+        int n = v.numRows;
+        // most directions are those of a few unknowns
+        for (int i = 0; i < n; i++) {
+            double one = v.data[i];
+            if (one == 0) continue;
+            // entry by entry with v_i v_j first: that product commutes, so both halves round alike
+            for (int j = 0; j < n; j++) p.data[i * n + j] += factor * (one * v.data[j]);
+        }
     }
 }

@@ -258,22 +258,22 @@ public final class SetupEstimate {
                 (1 - later) * move.turns(),
                 later * move.turns());
         double perRelief = 1 / model.reliefPerCurvature();
-        return bothSides(turned, sd)
-                .plusNoise(
-                        model.direction(new int[] {SetupModel.BASS, SetupModel.TREBLE}, perRelief, -perRelief),
-                        NOISE.rodSideways() * sd)
+        int[] sides = {SetupModel.BASS, SetupModel.TREBLE};
+        return turned.plusNoise(List.of(
+                new Gaussian.Noise(model.direction(sides, perRelief, perRelief), sd),
+                new Gaussian.Noise(model.direction(sides, perRelief, -perRelief), NOISE.rodSideways() * sd),
                 // what has not come yet was not seen yet either
-                .plusNoise(
+                new Gaussian.Noise(
                         model.direction(
                                 new int[] {SetupModel.CREEP, SetupModel.BASS, SetupModel.TREBLE},
                                 perRelief,
                                 -perRelief,
                                 -perRelief),
-                        NOISE.rodCreep().sd() * step)
-                .plusNoise(model.saddles(model.alike()), NOISE.rodLever() * step)
-                .plusNoise(
+                        NOISE.rodCreep().sd() * step),
+                new Gaussian.Noise(model.saddles(model.alike()), NOISE.rodLever() * step),
+                new Gaussian.Noise(
                         model.direction(new int[] {SetupModel.ROD}, 1),
-                        NOISE.rodDrift() * Math.abs(move.turns() * state.mean(SetupModel.ROD)));
+                        NOISE.rodDrift() * Math.abs(move.turns() * state.mean(SetupModel.ROD)))));
     }
 
     /** What is still to come of the last turns, or a share of it, has come. */

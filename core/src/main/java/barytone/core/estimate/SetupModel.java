@@ -213,23 +213,19 @@ public final class SetupModel {
             mean.set(slot(i), 0, priors.slotHeight());
             mean.set(saddle(i), 0, line(i).saddleHeightFor(12, priors.actionAt12(), k, priors.slotHeight()));
         }
-        Gaussian g = new Gaussian(mean, new DMatrixRMaj(n, n));
+        List<Gaussian.Noise> spread = new ArrayList<>();
         int[] sides = {BASS, TREBLE};
-        g = g.plusNoise(direction(sides, perRelief, perRelief), RELIEF_SD)
-                .plusNoise(direction(sides, perRelief, -perRelief), RELIEF_DIFFERENCE_SD / 2)
-                .plusNoise(
-                        direction(new int[] {ROD}, perRelief),
-                        priors.rodReliefPerTurn().sd())
-                .plusNoise(direction(new int[] {PITCH}, 1), priors.screwPitch().sd())
-                .plusNoise(direction(new int[] {BITE}, 1), priors.filingBite().sd())
-                .plusNoise(
-                        direction(new int[] {COMPLIANCE}, perRelief),
-                        priors.reliefPerNewton().sd())
-                .plusNoise(direction(new int[] {AS_PLAYED}, 1), Position.PLAYING.spread())
-                .plusNoise(direction(new int[] {FLAT}, 1), Position.FLAT.spread())
-                .plusNoise(direction(new int[] {HABIT}, 1), OTHER_HABIT)
-                .plusNoise(direction(new int[] {CARD}, 1), Tool.CARD.offset())
-                .plusNoise(direction(new int[] {CALIPER}, 1), Tool.CALIPER.offset());
+        spread.add(new Gaussian.Noise(direction(sides, perRelief, perRelief), RELIEF_SD));
+        spread.add(new Gaussian.Noise(direction(sides, perRelief, -perRelief), RELIEF_DIFFERENCE_SD / 2));
+        spread.add(alone(ROD, perRelief, priors.rodReliefPerTurn().sd()));
+        spread.add(alone(PITCH, 1, priors.screwPitch().sd()));
+        spread.add(alone(BITE, 1, priors.filingBite().sd()));
+        spread.add(alone(COMPLIANCE, perRelief, priors.reliefPerNewton().sd()));
+        spread.add(alone(AS_PLAYED, 1, Position.PLAYING.spread()));
+        spread.add(alone(FLAT, 1, Position.FLAT.spread()));
+        spread.add(alone(HABIT, 1, OTHER_HABIT));
+        spread.add(alone(CARD, 1, Tool.CARD.offset()));
+        spread.add(alone(CALIPER, 1, Tool.CALIPER.offset()));
         DMatrixRMaj allSlots = new DMatrixRMaj(n, 1);
         DMatrixRMaj allSaddles = new DMatrixRMaj(n, 1);
         DMatrixRMaj slotFall = new DMatrixRMaj(n, 1);
@@ -239,13 +235,18 @@ public final class SetupModel {
             allSaddles.set(saddle(i), 0, 1);
             slotFall.set(slot(i), 0, 0.5 - trebleShare(i));
             saddleFall.set(saddle(i), 0, 0.5 - trebleShare(i));
-            g = g.plusNoise(direction(new int[] {slot(i)}, 1), priors.slotHeightSd() / 2)
-                    .plusNoise(direction(new int[] {saddle(i)}, 1), priors.saddleHeightSd() / 2);
+            spread.add(alone(slot(i), 1, priors.slotHeightSd() / 2));
+            spread.add(alone(saddle(i), 1, priors.saddleHeightSd() / 2));
         }
-        return g.plusNoise(allSlots, priors.slotHeightSd())
-                .plusNoise(allSaddles, priors.saddleHeightSd())
-                .plusNoise(slotFall, SLOT_FALL_SD)
-                .plusNoise(saddleFall, SADDLE_FALL_SD);
+        spread.add(new Gaussian.Noise(allSlots, priors.slotHeightSd()));
+        spread.add(new Gaussian.Noise(allSaddles, priors.saddleHeightSd()));
+        spread.add(new Gaussian.Noise(slotFall, SLOT_FALL_SD));
+        spread.add(new Gaussian.Noise(saddleFall, SADDLE_FALL_SD));
+        return new Gaussian(mean, new DMatrixRMaj(n, n)).plusNoise(spread);
+    }
+
+    private Gaussian.Noise alone(int unknown, double factor, double sd) {
+        return new Gaussian.Noise(direction(new int[] {unknown}, factor), sd);
     }
 
     /** A state in mm and 1/mm for the string, from the means of a distribution. */
