@@ -28,22 +28,27 @@ record PhaseTrack(double frequency, double error, double fall) {
         double[] phase = new double[count];
         double[] power = new double[count];
         double[] time = new double[count];
+        // the oscillator runs on from the start of the stretch, so that a sinusoid at the guess keeps its phase
+        double[] inPhase = new double[x.length];
+        double[] across = new double[x.length];
+        double c = 1;
+        double s = 0;
+        double dc = Math.cos(w);
+        double ds = -Math.sin(w);
+        for (int i = 0; i < x.length; i++) {
+            inPhase[i] = x[i] * c;
+            across[i] = x[i] * s;
+            double next = c * dc - s * ds;
+            s = c * ds + s * dc;
+            c = next;
+        }
         for (int m = 0; m < count; m++) {
             int start = Math.min(m * hop, x.length - window);
             double re = 0;
             double im = 0;
-            // the oscillator runs on from the start of the stretch, so that a sinusoid at the guess keeps its phase
-            double c = Math.cos(w * start);
-            double s = -Math.sin(w * start);
-            double dc = Math.cos(w);
-            double ds = -Math.sin(w);
             for (int i = 0; i < window; i++) {
-                double v = x[start + i] * hann[i];
-                re += v * c;
-                im += v * s;
-                double next = c * dc - s * ds;
-                s = c * ds + s * dc;
-                c = next;
+                re += inPhase[start + i] * hann[i];
+                im += across[start + i] * hann[i];
             }
             phase[m] = Math.atan2(im, re);
             power[m] = (re * re + im * im) * 16 / ((double) window * window);

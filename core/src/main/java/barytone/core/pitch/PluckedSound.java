@@ -93,6 +93,7 @@ public record PluckedSound(
     private double[] string(double f, int n, double rate, SplittableRandom random) {
         double[] out = new double[n];
         StiffString sounding = new StiffString(f, inharmonicity);
+        Swing before = null;
         for (int j = 1; j <= MOST_PARTIALS; j++) {
             double fj = sounding.partial(j);
             if (fj > Math.min(HIGHEST, 0.45 * rate)) break;
@@ -100,25 +101,46 @@ public record PluckedSound(
             double strength = Math.abs(Math.sin(j * Math.PI * pluck)) / j;
             double fall = ring / (1 + fj / 900);
             double phase = 2 * Math.PI * random.nextDouble();
-            double w = 2 * Math.PI * fj / rate;
-            // a damped rotation, one multiplication a sample
-            double keep = Math.exp(-1 / (rate * fall));
-            double dc = keep * Math.cos(w);
-            double ds = keep * Math.sin(w);
-            double c = strength * Math.cos(phase);
-            double d = strength * Math.sin(phase);
-            for (int i = 0; i < n; i++) {
-                out[i] += d;
-                double next = c * dc - d * ds;
-                d = c * ds + d * dc;
-                c = next;
-            }
+            Swing swing = Swing.of(strength, phase, 2 * Math.PI * fj / rate, Math.exp(-1 / (rate * fall)));
+            if (before != null) add(out, before, swing);
+            before = before == null ? swing : null;
         }
+        if (before != null) add(out, before, Swing.SILENT);
         // the finger leaving: a short burst
         double burst = 0.3 * rms(out);
         for (int i = 0; i < Math.min(n, 0.02 * rate); i++)
             out[i] += burst * random.nextGaussian() * (1 - i / (0.02 * rate));
         return out;
+    }
+
+    /** A damped rotation, one multiplication a sample: where it begins, and by what it goes on. */
+    private record Swing(double c, double d, double dc, double ds) {
+        static final Swing SILENT = new Swing(0, 0, 0, 0);
+
+        static Swing of(double strength, double phase, double speed, double keep) {
+            return new Swing(
+                    strength * Math.cos(phase),
+                    strength * Math.sin(phase),
+                    keep * Math.cos(speed),
+                    keep * Math.sin(speed));
+        }
+    }
+
+    /** Each sample of a swing waits for the one before: two at once take no longer than one. */
+    private static void add(double[] sum, Swing one, Swing other) {
+        double c = one.c;
+        double d = one.d;
+        double c2 = other.c;
+        double d2 = other.d;
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = sum[i] + d + d2;
+            double next = c * one.dc - d * one.ds;
+            d = c * one.ds + d * one.dc;
+            c = next;
+            double next2 = c2 * other.dc - d2 * other.ds;
+            d2 = c2 * other.ds + d2 * other.dc;
+            c2 = next2;
+        }
     }
 
     private static void add(double[] sum, double[] other, double by) {

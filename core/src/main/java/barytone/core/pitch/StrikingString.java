@@ -101,12 +101,14 @@ public record StrikingString(
         for (int n = 0; n < out.length; n++) {
             double height = 0;
             double fall = 0;
+            double heard = 0;
             for (Mode mode : modes) {
                 mode.swing();
                 height += mode.atCrown * mode.place;
                 fall += mode.atCrown * mode.motion * mode.speed;
-                out[n] += mode.atEar * mode.motion * mode.speed;
+                heard += mode.atEar * mode.motion * mode.speed;
             }
+            out[n] = heard;
             if (gap >= 1 || height >= -room || fall >= 0) continue;
             double blow = -(1 + bounce) * fall / give;
             for (Mode mode : modes) mode.motion += 2 * mode.atCrown * blow / mode.speed;
@@ -142,7 +144,7 @@ public record StrikingString(
         double sd = Double.isFinite(noise) ? PluckedSound.rms(out) / Math.pow(10, noise / 20) : 0;
         double most = 1e-12;
         for (int n = 0; n < out.length; n++) {
-            out[n] += sd * random.nextGaussian();
+            if (sd > 0) out[n] += sd * random.nextGaussian();
             most = Math.max(most, Math.abs(out[n]));
         }
         for (int n = 0; n < out.length; n++) out[n] *= PEAK / most;
