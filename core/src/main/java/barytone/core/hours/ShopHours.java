@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -81,71 +81,82 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
 
     /** The stretches of some days as moments of a zone: what a change of the clocks takes from a day is not worked. */
     public Axis axis(Instant from, int days, ZoneId zone) {
-        List<long[]> stretches = new ArrayList<>();
-        LocalDate first = LocalDate.ofInstant(from, zone);
-        long ended = Long.MIN_VALUE;
-        for (int i = 0; i < days; i++) {
-            LocalDate day = first.plusDays(i);
-            for (Stretch stretch : on(day)) {
-                // times that a clock which is put forward leaves out are moved, into the next stretch it may be
-                long begin =
-                        Math.max(ended, day.atTime(stretch.from()).atZone(zone).toEpochSecond());
-                long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
-                if (end <= begin) continue;
-                stretches.add(new long[] {begin, end});
-                ended = end;
-            }
-        }
-        return new Axis(stretches);
+        return new Axis(this, LocalDate.ofInstant(from, zone), days, zone);
     }
 
-    /** Working time laid out over the days ahead; moments are in seconds of the epoch. */
+    /** Working time laid out over the days ahead, as far as it is asked for; moments are in seconds of the epoch. For one thread. */
     public static final class Axis {
-        private final long[] from;
-        private final long[] to;
-        /** Working seconds before each stretch. */
-        private final double[] before;
+        private final ShopHours hours;
+        private final ZoneId zone;
+        private final LocalDate first;
+        private final int days;
+        private int laid;
+        private int n;
+        private long[] from = new long[32];
+        private long[] to = new long[32];
+        /** Working seconds before each stretch, and behind the last. */
+        private double[] before = new double[33];
 
-        private Axis(List<long[]> stretches) {
-            int n = stretches.size();
-            from = new long[n];
-            to = new long[n];
-            before = new double[n + 1];
-            for (int i = 0; i < n; i++) {
-                from[i] = stretches.get(i)[0];
-                to[i] = stretches.get(i)[1];
-                before[i + 1] = before[i] + to[i] - from[i];
+        private Axis(ShopHours hours, LocalDate first, int days, ZoneId zone) {
+            this.hours = hours;
+            this.first = first;
+            this.days = days;
+            this.zone = zone;
+        }
+
+        /** Lays out one day more, if there is one. */
+        private boolean further() {
+            if (laid == days) return false;
+            LocalDate day = first.plusDays(laid++);
+            for (Stretch stretch : hours.on(day)) {
+                // times that a clock which is put forward leaves out are moved, into the next stretch it may be
+                long begin = day.atTime(stretch.from()).atZone(zone).toEpochSecond();
+                if (n > 0) begin = Math.max(to[n - 1], begin);
+                long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
+                if (end <= begin) continue;
+                if (n == from.length) {
+                    from = Arrays.copyOf(from, 2 * n);
+                    to = Arrays.copyOf(to, 2 * n);
+                    before = Arrays.copyOf(before, 2 * n + 1);
+                }
+                from[n] = begin;
+                to[n] = end;
+                before[n + 1] = before[n] + end - begin;
+                n++;
             }
+            return true;
         }
 
         /** Working seconds until a moment. */
         public double worked(double moment) {
             int at = stretchEndingAfter(moment);
-            if (at == from.length) return before[at];
+            if (at == n) return before[at];
             return before[at] + Math.max(0, moment - from[at]);
         }
 
         /** The moment at which so many working seconds have passed; infinite beyond the last day. */
         public double moment(double worked) {
+            while (n == 0 || before[n] < worked - 1e-6) if (!further()) return Double.POSITIVE_INFINITY;
             int low = 0;
-            int high = from.length;
+            int high = n;
             while (low < high) {
                 int middle = (low + high) >>> 1;
                 if (before[middle + 1] < worked - 1e-6) low = middle + 1;
                 else high = middle;
             }
-            return low == from.length ? Double.POSITIVE_INFINITY : from[low] + (worked - before[low]);
+            return low == n ? Double.POSITIVE_INFINITY : from[low] + (worked - before[low]);
         }
 
         /** The first moment, not before this one, at which somebody works; infinite beyond the last day. */
         public double open(double moment) {
             int at = stretchEndingAfter(moment);
-            return at == from.length ? Double.POSITIVE_INFINITY : Math.max(moment, from[at]);
+            return at == n ? Double.POSITIVE_INFINITY : Math.max(moment, from[at]);
         }
 
         private int stretchEndingAfter(double moment) {
+            while (n == 0 || to[n - 1] <= moment) if (!further()) return n;
             int low = 0;
-            int high = to.length;
+            int high = n;
             while (low < high) {
                 int middle = (low + high) >>> 1;
                 if (to[middle] <= moment) low = middle + 1;

@@ -191,7 +191,7 @@ public final class BenchQueue {
                 continue;
             }
             double at = clock;
-            Played best = best(left, at, first);
+            Played best = best(left, at, worked, first);
             if (best == null) {
                 time = left.stream().mapToDouble(job -> job.ready).min().orElseThrow();
                 continue;
@@ -238,10 +238,9 @@ public final class BenchQueue {
                 : -Math.log(1 - random.nextDouble()) / urgentPerHour * 3600;
     }
 
-    private @Nullable Played best(List<Played> left, double at, @Nullable Long first) {
+    private @Nullable Played best(List<Played> left, double at, double worked, @Nullable Long first) {
         Played best = null;
         double least = 0;
-        double worked = axis.worked(at);
         for (Played job : left) {
             if (job.ready > at) continue;
             if (first != null && job.id() == first) return job;

@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A year of a shop whose promises are made by the queue, or by a fixed rule. The world does not keep to what the queue assumes: this shop's hands are slower or faster than is
@@ -195,17 +196,18 @@ public record ShopYear(int promised, int kept, double waited, double took) {
 
         private void promise(Job job, double at) {
             Instant now = Instant.ofEpochSecond((long) at);
-            Promise promise = rule == Rule.THREE_DAYS
-                    ? thirdDay(now)
-                    : queue(at)
-                            .first(
-                                    Objects.requireNonNull(
-                                            queue(at).finishes(PLAYS, job.id).get(job.id)),
-                                    Reliability.share(results));
+            Promise promise = rule == Rule.THREE_DAYS ? thirdDay(now) : byTheQueue(job, at);
             if (promise == null) return;
             job.due = promise.due(hours, ZONE);
             promised++;
             waited += workingDays(now, promise.day());
+        }
+
+        private @Nullable Promise byTheQueue(Job job, double at) {
+            BenchQueue queue = queue(at);
+            double[] finishes =
+                    Objects.requireNonNull(queue.finishes(PLAYS, job.id).get(job.id));
+            return queue.first(finishes, Reliability.share(results));
         }
 
         private Promise thirdDay(Instant now) {
