@@ -25,19 +25,12 @@ class ServerArchitectureTest {
     Stream<DynamicTest> rules() {
         JavaClasses classes = new ClassFileImporter()
                 .withImportOption(new ImportOption.DoNotIncludeTests())
-                .importPackages("barytone");
+                .importPackages("barytone.server");
         return Arrays.stream(getClass().getDeclaredFields())
                 .filter(field -> field.getType() == ArchRule.class)
                 .map(field ->
                         DynamicTest.dynamicTest(field.getName(), () -> ((ArchRule) field.get(null)).check(classes)));
     }
-
-    static final ArchRule THE_CORE_KNOWS_NO_SERVER = noClasses()
-            .that()
-            .resideInAPackage("barytone.core..")
-            .should()
-            .dependOnClassesThat()
-            .resideInAPackage("barytone.server..");
 
     static final ArchRule CAPABILITIES_DO_NOT_REACH_INTO_EACH_OTHER =
             slices().matching("barytone.server.(*)..").should().beFreeOfCycles();
