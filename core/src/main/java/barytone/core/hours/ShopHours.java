@@ -84,18 +84,39 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
         return new Axis(this, LocalDate.ofInstant(from, zone), days, zone);
     }
 
-    /** Working time laid out over the days ahead, as far as it is asked for; moments are in seconds of the epoch. For one thread. */
+    /** Working time laid out over the days ahead, as far as it is asked for; moments are in seconds of the epoch. */
     public static final class Axis {
+        /** Days that are laid out at once. */
+        private static final int AT_ONCE = 14;
+
         private final ShopHours hours;
         private final ZoneId zone;
         private final LocalDate first;
         private final int days;
-        private int laid;
-        private int n;
-        private long[] from = new long[32];
-        private long[] to = new long[32];
-        /** Working seconds before each stretch, and behind the last. */
-        private double[] before = new double[33];
+        private volatile Laid laid = new Laid(0, new long[0], new long[0], new double[1]);
+
+        /**
+         * What is laid out.
+         *
+         * @param before working seconds before each stretch, and behind the last
+         */
+        private record Laid(int days, long[] from, long[] to, double[] before) {
+            double worked() {
+                return before[from.length];
+            }
+
+            /** How many of the stretches are over by then. */
+            int over(double moment) {
+                int low = 0;
+                int high = to.length;
+                while (low < high) {
+                    int middle = (low + high) >>> 1;
+                    if (to[middle] <= moment) low = middle + 1;
+                    else high = middle;
+                }
+                return low;
+            }
+        }
 
         private Axis(ShopHours hours, LocalDate first, int days, ZoneId zone) {
             this.hours = hours;
@@ -104,65 +125,71 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
             this.zone = zone;
         }
 
-        /** Lays out one day more, if there is one. */
-        private boolean further() {
-            if (laid == days) return false;
-            LocalDate day = first.plusDays(laid++);
-            for (Stretch stretch : hours.on(day)) {
-                // times that a clock which is put forward leaves out are moved, into the next stretch it may be
-                long begin = day.atTime(stretch.from()).atZone(zone).toEpochSecond();
-                if (n > 0) begin = Math.max(to[n - 1], begin);
-                long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
-                if (end <= begin) continue;
-                if (n == from.length) {
-                    from = Arrays.copyOf(from, 2 * n);
-                    to = Arrays.copyOf(to, 2 * n);
-                    before = Arrays.copyOf(before, 2 * n + 1);
+        /** More than was seen, unless that was all. */
+        private synchronized Laid further(Laid seen) {
+            if (laid != seen) return laid;
+            int n = seen.from.length;
+            int until = Math.min(days, seen.days + AT_ONCE);
+            long[] from = Arrays.copyOf(seen.from, n + most(seen.days, until));
+            long[] to = Arrays.copyOf(seen.to, from.length);
+            for (int i = seen.days; i < until; i++) {
+                LocalDate day = first.plusDays(i);
+                for (Stretch stretch : hours.on(day)) {
+                    // times that a clock which is put forward leaves out are moved, into the next stretch it may be
+                    long begin = day.atTime(stretch.from()).atZone(zone).toEpochSecond();
+                    if (n > 0) begin = Math.max(to[n - 1], begin);
+                    long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
+                    if (end <= begin) continue;
+                    from[n] = begin;
+                    to[n++] = end;
                 }
-                from[n] = begin;
-                to[n] = end;
-                before[n + 1] = before[n] + end - begin;
-                n++;
             }
-            return true;
+            double[] before = Arrays.copyOf(seen.before, n + 1);
+            for (int i = seen.from.length; i < n; i++) before[i + 1] = before[i] + to[i] - from[i];
+            laid = new Laid(until, Arrays.copyOf(from, n), Arrays.copyOf(to, n), before);
+            return laid;
+        }
+
+        private int most(int from, int until) {
+            int most = 0;
+            for (int i = from; i < until; i++)
+                most += hours.on(first.plusDays(i)).size();
+            return most;
+        }
+
+        private Laid beyond(double moment) {
+            Laid far = laid;
+            while (far.days < days && far.over(moment) == far.to.length) far = further(far);
+            return far;
         }
 
         /** Working seconds until a moment. */
         public double worked(double moment) {
-            int at = stretchEndingAfter(moment);
-            if (at == n) return before[at];
-            return before[at] + Math.max(0, moment - from[at]);
+            Laid far = beyond(moment);
+            int at = far.over(moment);
+            if (at == far.to.length) return far.worked();
+            return far.before[at] + Math.max(0, moment - far.from[at]);
         }
 
         /** The moment at which so many working seconds have passed; infinite beyond the last day. */
         public double moment(double worked) {
-            while (n == 0 || before[n] < worked - 1e-6) if (!further()) return Double.POSITIVE_INFINITY;
+            Laid far = laid;
+            while (far.days < days && (far.from.length == 0 || far.worked() < worked - 1e-6)) far = further(far);
             int low = 0;
-            int high = n;
+            int high = far.from.length;
             while (low < high) {
                 int middle = (low + high) >>> 1;
-                if (before[middle + 1] < worked - 1e-6) low = middle + 1;
+                if (far.before[middle + 1] < worked - 1e-6) low = middle + 1;
                 else high = middle;
             }
-            return low == n ? Double.POSITIVE_INFINITY : from[low] + (worked - before[low]);
+            return low == far.from.length ? Double.POSITIVE_INFINITY : far.from[low] + (worked - far.before[low]);
         }
 
         /** The first moment, not before this one, at which somebody works; infinite beyond the last day. */
         public double open(double moment) {
-            int at = stretchEndingAfter(moment);
-            return at == n ? Double.POSITIVE_INFINITY : Math.max(moment, from[at]);
-        }
-
-        private int stretchEndingAfter(double moment) {
-            while (n == 0 || to[n - 1] <= moment) if (!further()) return n;
-            int low = 0;
-            int high = n;
-            while (low < high) {
-                int middle = (low + high) >>> 1;
-                if (to[middle] <= moment) low = middle + 1;
-                else high = middle;
-            }
-            return low;
+            Laid far = beyond(moment);
+            int at = far.over(moment);
+            return at == far.to.length ? Double.POSITIVE_INFINITY : Math.max(moment, far.from[at]);
         }
     }
 }

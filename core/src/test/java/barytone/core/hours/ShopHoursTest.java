@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Working time laid out over the calendar, against a clock that is walked minute by minute; and the half days that are promised. */
@@ -108,6 +109,24 @@ class ShopHoursTest {
         ShopHours.Axis axis = night.axis(at("2031-03-30T00:00:00"), 1, ZONE);
         assertThat(axis.worked(at("2031-03-30T06:00:00").getEpochSecond())).isEqualTo(3600.0);
         assertThat(axis.moment(40 * 60)).isEqualTo(at("2031-03-30T03:40:00").getEpochSecond());
+    }
+
+    @Test
+    void saysTheSameWhoeverAsksFirstAndHoweverFarAhead() {
+        double begin = at("2031-02-03T00:00:00").getEpochSecond();
+        ShopHours.Axis known = ShopHours.USUAL.axis(at("2031-02-03T00:00:00"), 240, ZONE);
+        known.worked(begin + 300 * 24 * 3600.0);
+        for (int turn = 0; turn < 50; turn++) {
+            ShopHours.Axis axis = ShopHours.USUAL.axis(at("2031-02-03T00:00:00"), 240, ZONE);
+            // several windows ask for the same queue at once
+            IntStream.range(0, 300).parallel().forEach(i -> {
+                double moment = begin + (i * 7919 % 250) * 24 * 3600.0 + 11 * 3600;
+                double worked = known.worked(moment);
+                assertThat(axis.worked(moment)).isEqualTo(worked);
+                assertThat(axis.moment(worked)).isEqualTo(known.moment(worked));
+                assertThat(axis.open(moment)).isEqualTo(known.open(moment));
+            });
+        }
     }
 
     @Test
