@@ -9,7 +9,9 @@ import barytone.core.station.Stations;
 import barytone.server.shop.Settings;
 import barytone.server.shop.Shop;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -123,11 +125,20 @@ public class Choices {
         List<JobEvent> events = new ArrayList<>();
         Shop.Schools schools = shop.schools();
         JobDefaults usual = Stations.usual(spec, touch);
+        Map<String, Optional<Wish>> wishes = Stream.concat(wishes(), Stream.of(ORDER))
+                .collect(Collectors.toMap(
+                        name -> name, name -> wish(whose, name, spec), (one, same) -> one, LinkedHashMap::new));
         for (Door door : doors.all())
-            door.ofSchool(wish(whose, door.wish(), spec).map(Wish::school).orElse(null), spec, touch, schools, usual)
+            door.ofSchool(
+                            wishes.getOrDefault(door.wish(), Optional.empty())
+                                    .map(Wish::school)
+                                    .orElse(null),
+                            spec,
+                            touch,
+                            schools,
+                            usual)
                     .ifPresent(events::add);
-        for (String name : Stream.concat(wishes(), Stream.of(ORDER)).toList()) {
-            Optional<Wish> wish = wish(whose, name, spec);
+        for (Optional<Wish> wish : wishes.values()) {
             wish.ifPresent(w -> {
                 if (w.kind() == null || w.body() == null) return;
                 JobEvent wanted = codec.event(w.kind(), w.body());

@@ -1,6 +1,5 @@
 package barytone.server.job;
 
-import barytone.core.advice.Outfit;
 import barytone.core.job.DamageStops;
 import barytone.core.job.JobEvent;
 import barytone.core.job.OutsideAgreement;
@@ -182,14 +181,17 @@ public class JobDesk {
     }
 
     JobViewer viewer(OpenedJob job, Units units) {
-        return new JobViewer(doors, job, units, clock.instant(), new Bench(shop.means(), schools(job, shop::schools)));
+        return viewer(job, units, shop.now());
     }
 
     /** Shows one after the other, with the tools and schools of the shop read once. Where those cannot be read, none can be shown. */
     Function<OpenedJob, JobViewer> viewers(Units units) {
-        Supplier<Outfit> means = SingletonSupplier.of(shop::means);
-        Supplier<Shop.Schools> schools = SingletonSupplier.of(shop::schools);
-        return job -> new JobViewer(doors, job, units, clock.instant(), new Bench(means.get(), schools(job, schools)));
+        Supplier<Shop.Now> now = SingletonSupplier.of(shop::now);
+        return job -> viewer(job, units, now.get());
+    }
+
+    private JobViewer viewer(OpenedJob job, Units units, Shop.Now now) {
+        return new JobViewer(doors, job, units, clock.instant(), new Bench(now.means(), schools(job, now.schools())));
     }
 
     /** The schools as they are; those of the day on which it was closed for a closed job. */

@@ -5,8 +5,12 @@ import static barytone.server.db.gen.Tables.SETTING;
 import barytone.core.quantity.Allowed;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -84,18 +88,54 @@ public class Settings {
                 .execute();
     }
 
+    /** Documents of one owner by their names; what is not stored is left out. */
+    @Transactional(readOnly = true)
+    public Map<String, Stored> find(Scope scope, String owner, Set<String> names) {
+        return sql.select(SETTING.NAME, SETTING.BODY, SETTING.VERSION)
+                .from(SETTING)
+                .where(SETTING.SCOPE.eq(scope.stored()))
+                .and(SETTING.OWNER.eq(folded(owner)))
+                .and(SETTING.NAME.in(names))
+                .fetchMap(SETTING.NAME, r -> new Stored(r.get(SETTING.BODY), r.get(SETTING.VERSION)));
+    }
+
     /**
      * Every document of a name in the order in which they take precedence: instrument, player, shop.
      *
      * @param instrument the names under which its documents may be kept, the better one first
      */
+    @Transactional(readOnly = true)
     public List<Stored> inOrder(List<String> instrument, List<String> player, String name) {
+        Map<Whose, Stored> found = sql.select(SETTING.SCOPE, SETTING.OWNER, SETTING.BODY, SETTING.VERSION)
+                .from(SETTING)
+                .where(SETTING.NAME.eq(name))
+                .and(of(Scope.INSTRUMENT, instrument)
+                        .or(of(Scope.PLAYER, player))
+                        .or(of(Scope.SHOP, List.of(""))))
+                .fetchMap(
+                        r -> new Whose(r.get(SETTING.SCOPE), r.get(SETTING.OWNER)),
+                        r -> new Stored(r.get(SETTING.BODY), r.get(SETTING.VERSION)));
         return Stream.of(
-                        instrument.stream().map(owner -> find(Scope.INSTRUMENT, owner, name)),
-                        player.stream().map(owner -> find(Scope.PLAYER, owner, name)),
-                        Stream.of(find(Scope.SHOP, "", name)))
-                .flatMap(found -> found.flatMap(Optional::stream).limit(1))
+                        better(found, Scope.INSTRUMENT, instrument),
+                        better(found, Scope.PLAYER, player),
+                        better(found, Scope.SHOP, List.of("")))
+                .flatMap(Optional::stream)
                 .toList();
+    }
+
+    private record Whose(String scope, String owner) {}
+
+    private static Condition of(Scope scope, List<String> owners) {
+        return SETTING.SCOPE
+                .eq(scope.stored())
+                .and(SETTING.OWNER.in(owners.stream().map(Settings::folded).toList()));
+    }
+
+    private static Optional<Stored> better(Map<Whose, Stored> found, Scope scope, List<String> owners) {
+        return owners.stream()
+                .map(owner -> found.get(new Whose(scope.stored(), folded(owner))))
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     /** Removes every document of an owner. */

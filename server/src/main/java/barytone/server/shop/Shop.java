@@ -11,7 +11,12 @@ import barytone.core.station.relief.ReliefSchool;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,9 +53,7 @@ public class Shop {
 
     /** The tools of the shop. */
     public Toolkit toolkit() {
-        return settings.find(Settings.Scope.SHOP, "", TOOLS)
-                .map(s -> new Toolkit(mapper.readValue(s.body(), new TypeReference<List<OwnedTool>>() {})))
-                .orElse(Toolkit.USUAL);
+        return toolkit(settings.find(Settings.Scope.SHOP, "", TOOLS));
     }
 
     long toolsVersion() {
@@ -65,9 +68,7 @@ public class Shop {
 
     /** What work at this bench costs in time. */
     public Effort effort() {
-        return settings.find(Settings.Scope.SHOP, "", EFFORT)
-                .map(s -> mapper.readValue(s.body(), Effort.class))
-                .orElse(Effort.USUAL);
+        return effort(settings.find(Settings.Scope.SHOP, "", EFFORT));
     }
 
     long effortVersion() {
@@ -80,16 +81,43 @@ public class Shop {
         settings.store(Settings.Scope.SHOP, "", EFFORT, version, mapper.writeValueAsString(effort));
     }
 
+    private Toolkit toolkit(Optional<Settings.Stored> kept) {
+        return kept.map(s -> new Toolkit(mapper.readValue(s.body(), new TypeReference<List<OwnedTool>>() {})))
+                .orElse(Toolkit.USUAL);
+    }
+
+    private Effort effort(Optional<Settings.Stored> kept) {
+        return kept.map(s -> mapper.readValue(s.body(), Effort.class)).orElse(Effort.USUAL);
+    }
+
+    private Schools schools(Optional<Settings.Stored> kept) {
+        return kept.map(s -> mapper.readValue(s.body(), Schools.class)).orElse(Schools.USUAL);
+    }
+
     /** The tools and the time of the shop. */
     public Outfit means() {
-        return new Outfit(toolkit(), effort());
+        return now().means();
+    }
+
+    /**
+     * What a job is shown with, as it stood at one moment.
+     *
+     * @param schools read when they are asked for: a closed job has its own
+     */
+    public record Now(Outfit means, Supplier<Schools> schools) {}
+
+    /** Tools, time and schools, fetched at once. */
+    public Now now() {
+        Map<String, Settings.Stored> kept = settings.find(Settings.Scope.SHOP, "", Set.of(TOOLS, EFFORT, SCHOOLS));
+        return new Now(
+                new Outfit(
+                        toolkit(Optional.ofNullable(kept.get(TOOLS))), effort(Optional.ofNullable(kept.get(EFFORT)))),
+                SingletonSupplier.of(() -> schools(Optional.ofNullable(kept.get(SCHOOLS)))));
     }
 
     /** The schools of the shop. */
     public Schools schools() {
-        return settings.find(Settings.Scope.SHOP, "", SCHOOLS)
-                .map(s -> mapper.readValue(s.body(), Schools.class))
-                .orElse(Schools.USUAL);
+        return schools(settings.find(Settings.Scope.SHOP, "", SCHOOLS));
     }
 
     /** The schools as text, to be kept with a closed job. */
