@@ -80,13 +80,13 @@ public final class PitchEstimator {
             return new Heard.Nothing(Heard.Reason.OUT_OF_RANGE);
         int window = (int) (Math.max(0.4 * seconds, 4.2 / comb.string().frequency()) * rate) / 4 * 4;
         if (window > 0.8 * x.length) return new Heard.Nothing(Heard.Reason.TOO_SHORT);
-        double[] hann = PhaseTrack.window(window);
+        PhaseTrack.Stretch stretch = new PhaseTrack.Stretch(x, rate, window);
         List<Line.Point> points = new ArrayList<>();
         double fall = 0;
         double weight = 0;
         for (Comb.Partial partial : followed(comb)) {
             double noise = spectrum.noise(partial.peak().frequency());
-            PhaseTrack track = PhaseTrack.follow(x, rate, partial.peak().frequency(), hann, noise);
+            PhaseTrack track = stretch.follow(partial.peak().frequency(), noise);
             // a track that ran away from its peak followed something else
             if (Math.abs(track.frequency() - partial.peak().frequency()) > 1.5 * width) continue;
             double least = LEAST_ERROR * CENT * track.frequency();

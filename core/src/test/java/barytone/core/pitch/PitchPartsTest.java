@@ -84,7 +84,7 @@ class PitchPartsTest {
     @CsvSource({"220, 219.6, 0", "220, 220.9, 3", "1318.5, 1318.1, 8", "61.7, 61.9, 1"})
     void aDecayDoesNotBendThePhase(double frequency, double guess, double fall) {
         double[] x = made(0.9, t -> Math.exp(-fall * t) * sine(frequency, t));
-        PhaseTrack track = PhaseTrack.follow(x, RATE, guess, PhaseTrack.window((int) (0.36 * RATE) / 4 * 4), 1e-6);
+        PhaseTrack track = new PhaseTrack.Stretch(x, RATE, (int) (0.36 * RATE) / 4 * 4).follow(guess, 1e-6);
         assertThat(track.frequency()).isCloseTo(frequency, within(0.002));
         // amplitude e^-fall t is 8.686 dB per unit
         assertThat(track.fall()).isCloseTo(8.686 * fall, within(0.1 + 0.05 * fall));
@@ -99,7 +99,7 @@ class PitchPartsTest {
         for (int k = 0; k < tries; k++) {
             double[] x = made(0.8, t -> sine(330, t) + 0.3 * random.nextGaussian());
             double floor = Spectrum.of(x, RATE).noise(330);
-            PhaseTrack track = PhaseTrack.follow(x, RATE, 330.2, PhaseTrack.window((int) (0.32 * RATE) / 4 * 4), floor);
+            PhaseTrack track = new PhaseTrack.Stretch(x, RATE, (int) (0.32 * RATE) / 4 * 4).follow(330.2, floor);
             squares += (track.frequency() - 330) * (track.frequency() - 330) / tries;
             told += track.error() * track.error() / tries;
         }
