@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -130,31 +131,30 @@ public record ShopHours(Map<DayOfWeek, List<Stretch>> week, Set<LocalDate> close
             if (laid != seen) return laid;
             int n = seen.from.length;
             int until = Math.min(days, seen.days + AT_ONCE);
-            long[] from = Arrays.copyOf(seen.from, n + most(seen.days, until));
-            long[] to = Arrays.copyOf(seen.to, from.length);
+            List<long[]> more = new ArrayList<>();
+            long ended = n == 0 ? Long.MIN_VALUE : seen.to[n - 1];
             for (int i = seen.days; i < until; i++) {
                 LocalDate day = first.plusDays(i);
                 for (Stretch stretch : hours.on(day)) {
                     // times that a clock which is put forward leaves out are moved, into the next stretch it may be
-                    long begin = day.atTime(stretch.from()).atZone(zone).toEpochSecond();
-                    if (n > 0) begin = Math.max(to[n - 1], begin);
+                    long begin = Math.max(
+                            ended, day.atTime(stretch.from()).atZone(zone).toEpochSecond());
                     long end = day.atTime(stretch.to()).atZone(zone).toEpochSecond();
                     if (end <= begin) continue;
-                    from[n] = begin;
-                    to[n++] = end;
+                    more.add(new long[] {begin, end});
+                    ended = end;
                 }
             }
-            double[] before = Arrays.copyOf(seen.before, n + 1);
-            for (int i = seen.from.length; i < n; i++) before[i + 1] = before[i] + to[i] - from[i];
-            laid = new Laid(until, Arrays.copyOf(from, n), Arrays.copyOf(to, n), before);
+            long[] from = Arrays.copyOf(seen.from, n + more.size());
+            long[] to = Arrays.copyOf(seen.to, from.length);
+            double[] before = Arrays.copyOf(seen.before, from.length + 1);
+            for (int i = n; i < from.length; i++) {
+                from[i] = more.get(i - n)[0];
+                to[i] = more.get(i - n)[1];
+                before[i + 1] = before[i] + to[i] - from[i];
+            }
+            laid = new Laid(until, from, to, before);
             return laid;
-        }
-
-        private int most(int from, int until) {
-            int most = 0;
-            for (int i = from; i < until; i++)
-                most += hours.on(first.plusDays(i)).size();
-            return most;
         }
 
         private Laid beyond(double moment) {
