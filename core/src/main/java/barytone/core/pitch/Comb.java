@@ -2,6 +2,7 @@ package barytone.core.pitch;
 
 import barytone.core.quantity.Cents;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,9 @@ record Comb(StiffString string, List<Partial> partials, double score) {
 
     private static final double GUESS_WEIGHT = 0.3;
 
+    /** No peak. */
+    private static final int NONE = -1;
+
     /**
      * The series that explains the peaks best.
      *
@@ -45,11 +49,11 @@ record Comb(StiffString string, List<Partial> partials, double score) {
      * @param width of a bin of the spectrum's own resolution, in Hz
      */
     static @Nullable Comb best(Spectrum spectrum, double near, double width, double lowest, double highest) {
-        List<Spectrum.Peak> peaks = spectrum.peaks();
-        List<Spectrum.Peak> strong = peaks.stream()
+        List<Spectrum.Peak> strong = spectrum.peaks().stream()
                 .sorted(Comparator.comparingDouble(Spectrum.Peak::amplitude).reversed())
                 .limit(STRONG)
                 .toList();
+        Laying laying = new Laying(spectrum.peaks(), width);
         Comb best = null;
         double top = Double.NEGATIVE_INFINITY;
         for (Spectrum.Peak peak : strong) {
@@ -57,13 +61,13 @@ record Comb(StiffString string, List<Partial> partials, double score) {
                 for (double b : STIFFNESS) {
                     StiffString guess = StiffString.through(j, peak.frequency(), b);
                     if (guess.frequency() < lowest || guess.frequency() > highest) continue;
-                    Comb comb = laid(spectrum, guess, width);
-                    double score = comb.score;
-                    if (near > 0 && Math.abs(Cents.above(near, comb.string.frequency())) < NEAR_CENTS)
+                    double explained = laying.lay(guess);
+                    double score = explained;
+                    if (near > 0 && Math.abs(Cents.above(near, laying.string.frequency())) < NEAR_CENTS)
                         score += NEAR_BONUS;
                     if (score > top) {
                         top = score;
-                        best = comb;
+                        best = new Comb(laying.string, laying.partials(), explained);
                     }
                 }
             }
@@ -71,73 +75,107 @@ record Comb(StiffString string, List<Partial> partials, double score) {
         return best;
     }
 
-    /** Lays a series over the peaks; each partial found makes the guess of the next ones better. */
-    private static Comb laid(Spectrum spectrum, StiffString guess, double width) {
-        List<Spectrum.Peak> peaks = spectrum.peaks();
-        double all = 0;
-        double highest = 0;
-        for (Spectrum.Peak p : peaks) {
-            all += weight(p);
-            highest = Math.max(highest, p.frequency());
-        }
-        List<Partial> found = new ArrayList<>();
-        StiffString string = guess;
-        StiffString.Fit fit = new StiffString.Fit();
-        double on = 0;
-        double misses = 0;
-        double pending = 0;
-        double tries = 0;
-        for (int j = 1; j <= MOST_PARTIALS; j++) {
-            double expected = string.partial(j);
-            if (expected > highest + width) break;
-            double reach = Math.min(0.45 * string.frequency(), Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
-            Spectrum.Peak peak = nearest(peaks, expected, reach);
-            tries++;
-            if (peak == null) {
-                pending++;
-                continue;
-            }
-            misses += pending;
-            pending = 0;
-            found.add(new Partial(j, peak));
-            on += weight(peak);
-            // a bin's width counts less the higher the partial; its strength says how sure its place is
-            double trust = peak.amplitude() * j * j;
-            if (found.size() == 1) fit.add(GUESSED, guess.partial(GUESSED), GUESS_WEIGHT * trust);
-            fit.add(j, peak.frequency(), trust);
-            StiffString.Fitted fitted = fit.fitted();
-            if (fitted != null)
-                string = new StiffString(
-                        fitted.string().frequency(), Math.min(fitted.string().inharmonicity(), STIFFEST));
-        }
-        double reached = Math.max(1, tries - pending);
-        double explained = all == 0 ? 0 : Math.min(1, on / all);
-        return new Comb(string, List.copyOf(found), explained - MISSING * misses / reached);
-    }
+    /** Lays one series after the other over the same peaks: some hundred in all, so these stand side by side as numbers. */
+    private static final class Laying {
+        private final List<Spectrum.Peak> peaks;
+        private final double[] frequency;
+        private final double[] amplitude;
+        private final double[] weight;
+        private final double width;
+        private final double all;
 
-    private static double weight(Spectrum.Peak p) {
-        return Math.sqrt(p.amplitude());
-    }
+        /** The peak of each partial by its number, or {@link #NONE}. */
+        private final int[] peakOf = new int[MOST_PARTIALS + 1];
 
-    private static Spectrum.@Nullable Peak nearest(List<Spectrum.Peak> peaks, double f, double reach) {
-        Spectrum.Peak best = null;
-        int low = 0;
-        int high = peaks.size();
-        while (low < high) {
-            int mid = (low + high) >>> 1;
-            if (peaks.get(mid).frequency() < f - reach) low = mid + 1;
-            else high = mid;
-        }
-        double score = 0;
-        for (int i = low; i < peaks.size() && peaks.get(i).frequency() <= f + reach; i++) {
-            Spectrum.Peak p = peaks.get(i);
-            // of several the stronger and nearer
-            double s = p.amplitude() / (0.3 + Math.abs(p.frequency() - f) / reach);
-            if (s > score) {
-                score = s;
-                best = p;
+        private StiffString string = new StiffString(0, 0);
+
+        Laying(List<Spectrum.Peak> peaks, double width) {
+            this.peaks = peaks;
+            this.width = width;
+            frequency = peaks.stream().mapToDouble(Spectrum.Peak::frequency).toArray();
+            amplitude = peaks.stream().mapToDouble(Spectrum.Peak::amplitude).toArray();
+            weight = new double[amplitude.length];
+            double sum = 0;
+            for (int i = 0; i < weight.length; i++) {
+                weight[i] = Math.sqrt(amplitude[i]);
+                sum += weight[i];
             }
+            all = sum;
         }
-        return best;
+
+        /**
+         * Lays a series; each partial found makes the guess of the next ones better.
+         *
+         * @return how well it explains what is heard
+         */
+        double lay(StiffString guess) {
+            Arrays.fill(peakOf, NONE);
+            double highest = frequency.length == 0 ? 0 : frequency[frequency.length - 1];
+            string = guess;
+            StiffString.Fit fit = new StiffString.Fit();
+            boolean first = true;
+            double on = 0;
+            double misses = 0;
+            double pending = 0;
+            double tries = 0;
+            for (int j = 1; j <= MOST_PARTIALS; j++) {
+                double expected = string.partial(j);
+                if (expected > highest + width) break;
+                double reach =
+                        Math.min(0.45 * string.frequency(), Math.max(NEAR * expected / Math.sqrt(j), 1.2 * width));
+                int peak = nearest(expected, reach);
+                tries++;
+                if (peak == NONE) {
+                    pending++;
+                    continue;
+                }
+                misses += pending;
+                pending = 0;
+                peakOf[j] = peak;
+                on += weight[peak];
+                // a bin's width counts less the higher the partial; its strength says how sure its place is
+                double trust = amplitude[peak] * j * j;
+                if (first) fit.add(GUESSED, guess.partial(GUESSED), GUESS_WEIGHT * trust);
+                first = false;
+                fit.add(j, frequency[peak], trust);
+                StiffString.Fitted fitted = fit.fitted();
+                if (fitted != null)
+                    string = new StiffString(
+                            fitted.string().frequency(),
+                            Math.min(fitted.string().inharmonicity(), STIFFEST));
+            }
+            double reached = Math.max(1, tries - pending);
+            double explained = all == 0 ? 0 : Math.min(1, on / all);
+            return explained - MISSING * misses / reached;
+        }
+
+        /** What the series found that was laid last. */
+        List<Partial> partials() {
+            List<Partial> found = new ArrayList<>();
+            for (int j = 1; j < peakOf.length; j++)
+                if (peakOf[j] != NONE) found.add(new Partial(j, peaks.get(peakOf[j])));
+            return List.copyOf(found);
+        }
+
+        /** Of several within reach the stronger and nearer. */
+        private int nearest(double f, double reach) {
+            int low = 0;
+            int high = frequency.length;
+            while (low < high) {
+                int mid = (low + high) >>> 1;
+                if (frequency[mid] < f - reach) low = mid + 1;
+                else high = mid;
+            }
+            int best = NONE;
+            double score = 0;
+            for (int i = low; i < frequency.length && frequency[i] <= f + reach; i++) {
+                double s = amplitude[i] / (0.3 + Math.abs(frequency[i] - f) / reach);
+                if (s > score) {
+                    score = s;
+                    best = i;
+                }
+            }
+            return best;
+        }
     }
 }

@@ -2,6 +2,7 @@ package barytone.core.pitch;
 
 /** Fewer samples per second, after what could fold back was taken out. */
 final class Decimation {
+    /** On each side; a multiple of four. */
     private static final int TAPS_PER_FACTOR = 16;
 
     private Decimation() {}
@@ -20,27 +21,32 @@ final class Decimation {
         double[] out = new double[x.length / factor];
         for (int k = 0; k < out.length; k++) {
             int centre = k * factor;
-            int from = Math.max(-half, -centre);
-            int to = Math.min(half, x.length - 1 - centre);
-            out[k] = product(taps, from + half, x, centre + from, to - from + 1) / sum;
+            boolean inside = centre >= half && centre + half < x.length;
+            out[k] = (inside ? whole(taps, half, x, centre) : cut(taps, half, x, centre)) / sum;
         }
         return out;
     }
 
-    /** Sum of products, in four sums: each addition waits for the one before. */
-    private static double product(double[] taps, int fromTap, double[] x, int fromSample, int n) {
-        double a = 0;
+    /** Sum of products of taps that are the same on both sides, in four sums: each addition waits for the one before. */
+    private static double whole(double[] taps, int half, double[] x, int centre) {
+        double a = taps[half] * x[centre];
         double b = 0;
         double c = 0;
         double d = 0;
-        int i = 0;
-        for (; i + 3 < n; i += 4) {
-            a += taps[fromTap + i] * x[fromSample + i];
-            b += taps[fromTap + i + 1] * x[fromSample + i + 1];
-            c += taps[fromTap + i + 2] * x[fromSample + i + 2];
-            d += taps[fromTap + i + 3] * x[fromSample + i + 3];
+        for (int i = 1; i <= half; i += 4) {
+            a += taps[half + i] * (x[centre + i] + x[centre - i]);
+            b += taps[half + i + 1] * (x[centre + i + 1] + x[centre - i - 1]);
+            c += taps[half + i + 2] * (x[centre + i + 2] + x[centre - i - 2]);
+            d += taps[half + i + 3] * (x[centre + i + 3] + x[centre - i - 3]);
         }
-        for (; i < n; i++) a += taps[fromTap + i] * x[fromSample + i];
         return a + b + c + d;
+    }
+
+    /** Sum of products where the sound begins or ends within the taps. */
+    private static double cut(double[] taps, int half, double[] x, int centre) {
+        double sum = 0;
+        for (int i = Math.max(-half, -centre); i <= half && centre + i < x.length; i++)
+            sum += taps[half + i] * x[centre + i];
+        return sum;
     }
 }
