@@ -110,9 +110,14 @@ public final class RunningBarytone implements AutoCloseable {
         return send("POST", path, "application/json", body.getBytes(StandardCharsets.UTF_8));
     }
 
+    /** The place of a job's last entry, as a window asks for it: its page is not put together for that. */
+    public long seq(long job) {
+        return get("/api/jobs/" + job + "/seq").json().get("seq").asLong();
+    }
+
     /** Writes a note on a job. */
     public Answer note(long job, String text) {
-        long after = get("/api/jobs/" + job).json().get("seq").asLong();
+        long after = seq(job);
         return post(
                 "/api/jobs/" + job + "/notes",
                 "{\"after\":" + after + ",\"key\":\"" + UUID.randomUUID() + "\",\"text\":\"" + text + "\"}");

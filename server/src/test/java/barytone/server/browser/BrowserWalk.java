@@ -80,10 +80,7 @@ abstract class BrowserWalk {
     /** The place of its last entry: asked again and again, this costs the server nothing. */
     static long seq(Page page) {
         String url = page.url();
-        return app().get("/api/jobs/" + url.substring(url.lastIndexOf('/') + 1) + "/seq")
-                .json()
-                .get("seq")
-                .asLong();
+        return app().seq(Long.parseLong(url.substring(url.lastIndexOf('/') + 1)));
     }
 
     /** Waits until the page shows more than a place of the tape. @return the job as it is then */

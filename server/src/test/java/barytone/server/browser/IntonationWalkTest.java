@@ -102,7 +102,7 @@ class IntonationWalkTest extends BrowserWalk {
                 app().post(
                                 "/api" + url + "/undo",
                                 "{\"after\":%s,\"key\":\"%s\",\"event\":%s}"
-                                        .formatted(job(page).get("seq"), UUID.randomUUID(), line.get("seq")));
+                                        .formatted(seq(page), UUID.randomUUID(), line.get("seq")));
         assertThat(headline(page)).hasText("Sound the notes of all strings, 6 E to 1 e");
     }
 

@@ -215,7 +215,7 @@ class ReliefJobWalkTest extends BrowserWalk {
                 route.abort();
             } else route.resume();
         });
-        long before = job(page).get("seq").asLong();
+        long before = seq(page);
         page.keyboard().press("d");
         assertThat(page.getByText("Barytone does not answer")).isVisible();
         page.keyboard().press("d");
@@ -223,8 +223,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         away.set(false);
         assertThat(headline(page)).containsText("Retune");
         assertThat(page.getByText("Barytone does not answer")).hasCount(0);
-        org.assertj.core.api.Assertions.assertThat(job(page).get("seq").asLong())
-                .isEqualTo(before + 1);
+        org.assertj.core.api.Assertions.assertThat(seq(page)).isEqualTo(before + 1);
     }
 
     @Test

@@ -92,7 +92,7 @@ class DayApiTest extends DayOverHttp {
                 .header("Barytone-Hands", URLEncoder.encode(name, StandardCharsets.UTF_8))
                 .POST(HttpRequest.BodyPublishers.ofString(
                         "{\"after\":%d,\"key\":\"%s\",\"station\":\"RELIEF\",\"string\":6,\"text\":\"%s\"}"
-                                .formatted(job(job).get("seq").asLong(), UUID.randomUUID(), mm)))
+                                .formatted(app.seq(job), UUID.randomUUID(), mm)))
                 .build();
         try (HttpClient client = HttpClient.newHttpClient()) {
             assertThat(client.send(request, HttpResponse.BodyHandlers.ofString())

@@ -62,7 +62,7 @@ abstract class DayOverHttp {
     protected Answer post(long job, String path, String more) {
         return app.post(
                 "/api/jobs/" + job + "/" + path,
-                "{\"after\":%d,\"key\":\"%s\"%s}".formatted(job(job).get("seq").asLong(), UUID.randomUUID(), more));
+                "{\"after\":%d,\"key\":\"%s\"%s}".formatted(app.seq(job), UUID.randomUUID(), more));
     }
 
     protected JsonNode waits(long job, String reason, String until) {

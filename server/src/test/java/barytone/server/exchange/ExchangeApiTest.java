@@ -94,7 +94,7 @@ class ExchangeApiTest {
     }
 
     private static String add(RunningBarytone app, long job, String what, String more) {
-        long seq = app.get("/api/jobs/" + job).json().get("seq").asLong();
+        long seq = app.seq(job);
         return app.post(
                         "/api/jobs/" + job + "/" + what,
                         "{\"after\":" + seq + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}")

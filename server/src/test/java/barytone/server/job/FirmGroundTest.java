@@ -41,7 +41,7 @@ class FirmGroundTest {
     }
 
     private static String body(long job, String key, String more) {
-        return "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + key + "\"" + more + "}";
+        return "{\"after\":" + app.seq(job) + ",\"key\":\"" + key + "\"" + more + "}";
     }
 
     private static Answer post(long job, String what, String more) {
@@ -51,7 +51,7 @@ class FirmGroundTest {
 
     /** An entry as only a damaged or a later database would hold it. */
     private static long damage(long job) {
-        long seq = job(job).get("seq").asLong() + 1;
+        long seq = app.seq(job) + 1;
         app.sql(sql -> sql.insertInto(JOB_EVENT)
                 .set(JOB_EVENT.JOB_ID, job)
                 .set(JOB_EVENT.SEQ, seq)

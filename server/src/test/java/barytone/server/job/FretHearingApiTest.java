@@ -37,7 +37,7 @@ class FretHearingApiTest extends JobsOverHttp {
     private static JsonNode hear(long job, Sound sound, int fret, String more) {
         Answer answer = app().postSound(
                         "/api/jobs/%d/frets/hear?after=%d&key=%s&string=6&fret=%d%s"
-                                .formatted(job, job(job).get("seq").asLong(), UUID.randomUUID(), fret, more),
+                                .formatted(job, app().seq(job), UUID.randomUUID(), fret, more),
                         Wav.write(sound));
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return answer.json();

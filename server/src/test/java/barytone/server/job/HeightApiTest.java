@@ -48,7 +48,7 @@ class HeightApiTest {
     }
 
     private static Answer post(long job, String what, String more) {
-        long after = app.get("/api/jobs/" + job).json().get("seq").asLong();
+        long after = app.seq(job);
         return app.post(
                 "/api/jobs/" + job + "/" + what,
                 "{\"after\":" + after + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");

@@ -62,8 +62,7 @@ public abstract class JobsOverHttp {
     protected static Answer post(long job, String what, String more, String unit) {
         return app().post(
                         "/api/jobs/" + job + "/" + what + "?unit=" + unit,
-                        "{\"after\":" + job(job).get("seq").asLong() + ",\"key\":\"" + UUID.randomUUID() + "\"" + more
-                                + "}");
+                        "{\"after\":" + app().seq(job) + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");
     }
 
     protected static JsonNode read(long job, String station, int string, String text) {

@@ -61,7 +61,7 @@ class ToneApiTest {
     private static Answer post(long job, String what, String more) {
         return app.post(
                 "/api/jobs/" + job + "/" + what,
-                "{\"after\":" + job(job).get("seq") + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");
+                "{\"after\":" + app.seq(job) + ",\"key\":\"" + UUID.randomUUID() + "\"" + more + "}");
     }
 
     private static JsonNode done(long job, String what, String more) {
@@ -90,8 +90,8 @@ class ToneApiTest {
 
     private static Answer hear(long job, byte[] wav, int string, String more) {
         return app.postSound(
-                "/api/jobs/" + job + "/hear?after=" + job(job).get("seq") + "&key=" + UUID.randomUUID() + "&string="
-                        + string + more,
+                "/api/jobs/" + job + "/hear?after=" + app.seq(job) + "&key=" + UUID.randomUUID() + "&string=" + string
+                        + more,
                 wav);
     }
 
