@@ -48,10 +48,16 @@ public final class RunningBarytone implements AutoCloseable {
 
     /** With the demo as it was made in the morning, on the test's clock; on what it left in that folder, when it is started again there. */
     public static RunningBarytone demo(Path data, String... more) {
-        MadeDemo.into(data);
+        MadeBefore.demo(data);
         List<String> args = new ArrayList<>(List.of(more));
         args.add("--barytone.demo=true");
         return in(data, TestClock.standing(), args.toArray(String[]::new));
+    }
+
+    /** With a database that has nothing yet, on the test's clock; on what it left in that folder, when it is started again there. */
+    public static RunningBarytone shop(Path data, String... more) {
+        MadeBefore.emptyShop(data);
+        return in(data, TestClock.standing(), more);
     }
 
     /** With beans of a test's own. */

@@ -4,7 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barytone.core.instrument.InstrumentKind;
-import barytone.server.MadeDemo;
+import barytone.server.MadeBefore;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import com.microsoft.playwright.Locator;
@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 /** A walk through the real page: the application with the demo data on a clock of the test's own, and a browser on it. */
 abstract class BrowserWalk {
     /** When every walk begins. */
-    static final Instant MORNING = MadeDemo.MORNING;
+    static final Instant MORNING = MadeBefore.MORNING;
 
     /** One for each thread: classes walk side by side. */
     private static final ThreadLocal<RunningBarytone> APP = new ThreadLocal<>();

@@ -32,7 +32,7 @@ abstract class DayOverHttp {
     @BeforeEach
     void start() {
         TestClock.set(NINE);
-        app = RunningBarytone.in(data, TestClock.standing());
+        app = RunningBarytone.shop(data);
     }
 
     @AfterEach

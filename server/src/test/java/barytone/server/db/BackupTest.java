@@ -3,7 +3,7 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import barytone.server.MadeDemo;
+import barytone.server.MadeBefore;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import java.io.IOException;
@@ -25,7 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
 class BackupTest {
     @BeforeEach
     void morning() {
-        TestClock.set(MadeDemo.MORNING);
+        TestClock.set(MadeBefore.MORNING);
     }
 
     private static Map<Long, String> everyJob(RunningBarytone app) {

@@ -3,7 +3,7 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import barytone.server.MadeDemo;
+import barytone.server.MadeBefore;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import java.io.IOException;
@@ -24,7 +24,7 @@ class StartTest {
 
     @BeforeAll
     static void demo(@TempDir Path folder) {
-        TestClock.set(MadeDemo.MORNING);
+        TestClock.set(MadeBefore.MORNING);
         RunningBarytone.demo(folder).close();
         good = folder.resolve("barytone.db");
     }

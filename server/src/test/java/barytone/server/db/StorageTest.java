@@ -3,7 +3,7 @@ package barytone.server.db;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import barytone.server.MadeDemo;
+import barytone.server.MadeBefore;
 import barytone.server.RunningBarytone;
 import barytone.server.RunningBarytone.Answer;
 import barytone.server.TestClock;
@@ -35,7 +35,7 @@ class StorageTest {
     static void start(@TempDir Path folder) {
         // a name like any other
         data = folder.resolve("Währung #1? 100% mine");
-        TestClock.set(MadeDemo.MORNING);
+        TestClock.set(MadeBefore.MORNING);
         app = RunningBarytone.demo(data, "--barytone.patience=PT0.2S");
     }
 

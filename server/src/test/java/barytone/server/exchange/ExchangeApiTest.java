@@ -38,7 +38,7 @@ class ExchangeApiTest {
     }
 
     private static RunningBarytone shop(Path data, String... more) {
-        return RunningBarytone.in(data, TestClock.standing(), more);
+        return RunningBarytone.shop(data, more);
     }
 
     private static byte[] picture() throws IOException {

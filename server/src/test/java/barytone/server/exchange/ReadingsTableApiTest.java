@@ -23,7 +23,7 @@ class ReadingsTableApiTest {
     }
 
     private static RunningBarytone shop(Path data, String... more) {
-        return RunningBarytone.in(data, TestClock.standing(), more);
+        return RunningBarytone.shop(data, more);
     }
 
     private static JsonNode table(RunningBarytone app, String csv, String query) {

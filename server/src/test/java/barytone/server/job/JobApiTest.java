@@ -26,7 +26,7 @@ class JobApiTest {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        app = RunningBarytone.in(data, TestClock.standing());
+        app = RunningBarytone.shop(data);
     }
 
     @AfterAll

@@ -25,7 +25,7 @@ public abstract class JobsOverHttp {
     @BeforeAll
     static void start(@TempDir Path data) {
         TestClock.set(Instant.parse("2031-02-03T09:00:00Z"));
-        APP.set(RunningBarytone.in(data, TestClock.standing()));
+        APP.set(RunningBarytone.shop(data));
     }
 
     @AfterAll

@@ -2,7 +2,7 @@ package barytone.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barytone.server.MadeDemo;
+import barytone.server.MadeBefore;
 import barytone.server.RunningBarytone;
 import barytone.server.TestClock;
 import java.io.IOException;
@@ -25,7 +25,7 @@ class OtherPagesTest {
 
     @BeforeAll
     static void start(@TempDir Path data) {
-        TestClock.set(MadeDemo.MORNING);
+        TestClock.set(MadeBefore.MORNING);
         app = RunningBarytone.demo(data, "--barytone.hosts=bench.local");
         port = URI.create(app.base()).getPort();
     }
