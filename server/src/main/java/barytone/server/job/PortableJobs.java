@@ -15,12 +15,16 @@ import barytone.server.portable.Chosen;
 import barytone.server.portable.Known;
 import barytone.server.portable.Portable;
 import barytone.server.portable.Rows;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
@@ -161,7 +165,7 @@ class PortableJobs implements Portable {
                     1 + sql.select(DSL.max(JOB.TICKET)).from(JOB).fetchSingle().value1());
         row.insert();
         long id = Objects.requireNonNull(row.getId());
-        for (ObjectNode event : Rows.objects(record, EVENTS)) insert(event, id);
+        insert(Rows.objects(record, EVENTS), id);
         settled(record, id);
         return Came.NEW;
     }
@@ -181,14 +185,33 @@ class PortableJobs implements Portable {
         log.keepComplaint(id);
     }
 
-    private void insert(ObjectNode event, long id) {
+    private void insert(List<ObjectNode> events, long id) {
+        List<JobEventRecord> rows = new ArrayList<>();
+        long last = last(id);
+        for (ObjectNode event : events) rows.add(read(event, id, ++last));
+        Set<String> taken = new HashSet<>(sql.select(JOB_EVENT.REQUEST_KEY)
+                .from(JOB_EVENT)
+                .where(JOB_EVENT.REQUEST_KEY.in(
+                        rows.stream().map(JobEventRecord::getRequestKey).toList()))
+                .fetch(JOB_EVENT.REQUEST_KEY));
+        for (JobEventRecord row : rows)
+            if (!taken.add(row.getRequestKey()))
+                throw Allowed.broken(
+                        "requestKey of entry " + row.getSeq(), row.getRequestKey(), "one that no other entry has");
+        if (rows.isEmpty()) return;
+        Field<?>[] columns = JOB_EVENT.fields();
+        // written as text once
+        sql.batch(sql.insertInto(JOB_EVENT, columns).values(Collections.nCopies(columns.length, null)))
+                .bind(rows.stream().map(JobEventRecord::intoArray).toArray(Object[][]::new))
+                .execute();
+    }
+
+    private JobEventRecord read(ObjectNode event, long id, long seq) {
         JobEventRecord row = sql.newRecord(JOB_EVENT);
         Rows.in(event, row, JOB_EVENT.JOB_ID, JOB_EVENT.BODY);
         row.setJobId(id);
         row.setBody(mapper.writeValueAsString(event.path(BODY)));
-        long last = last(id);
-        if (row.getSeq() != last + 1)
-            throw Allowed.broken("seq of an entry", row.getSeq(), String.valueOf(last + 1) + ", the next one");
+        if (row.getSeq() != seq) throw Allowed.broken("seq of an entry", row.getSeq(), seq + ", the next one");
         try {
             codec.event(row.getKind(), row.getBody());
         } catch (RuntimeException e) {
@@ -197,10 +220,7 @@ class PortableJobs implements Portable {
                     "“" + row.getKind() + "” with " + shortened(row.getBody()),
                     "an entry that this version can read");
         }
-        if (sql.fetchExists(JOB_EVENT, JOB_EVENT.REQUEST_KEY.eq(row.getRequestKey())))
-            throw Allowed.broken(
-                    "requestKey of entry " + row.getSeq(), row.getRequestKey(), "one that no other entry has");
-        row.insert();
+        return row;
     }
 
     private static String shortened(String body) {
@@ -231,7 +251,7 @@ class PortableJobs implements Portable {
         List<ObjectNode> more =
                 events.stream().filter(e -> e.path("seq").asLong(0) > last).toList();
         if (more.isEmpty()) return Came.SAME;
-        for (ObjectNode event : more) insert(event, id);
+        insert(more, id);
         news.afterCommit(id, last(id));
         settled(record, id);
         // a card is that of its closing: opened again since, another one comes with the file or is made when it is

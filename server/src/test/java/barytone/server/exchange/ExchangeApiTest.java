@@ -225,6 +225,11 @@ class ExchangeApiTest {
             file = (ObjectNode) old.get("/api/exchange/records?what=shop").json();
         }
         ((ObjectNode) file.at("/jobs/1/events/0")).put("kind", "enchanted");
+        String twice = file.at("/jobs/2/events/0/requestKey").asString();
+        ((ObjectNode) file.at("/jobs/2/events/1")).put("requestKey", twice);
+        String elsewhere = file.at("/jobs/0/events/0/requestKey").asString();
+        ((ObjectNode) file.at("/jobs/3/events/1")).put("requestKey", elsewhere);
+        ((ObjectNode) file.at("/jobs/5/events/1")).put("seq", 7);
         ((ObjectNode) file.at("/instruments/4")).put("frets", "many");
         ((ObjectNode) file.at("/instruments/4")).put("name", "\ud83c\udfb8 \u05e2\u05d5\u05d3");
         try (RunningBarytone app = shop(here)) {
@@ -232,7 +237,10 @@ class ExchangeApiTest {
             String refused = report.get("refused").toString();
             assertThat(refused)
                     .contains("instruments[4], name", "frets: given \\\"many\\\"; allowed is a whole number.")
-                    .contains("jobs[1], ticket", "“enchanted”", "an entry that this version can read");
+                    .contains("jobs[1], ticket", "“enchanted”", "an entry that this version can read")
+                    .contains("jobs[2], ticket", "requestKey of entry 2: given " + twice)
+                    .contains("jobs[3], ticket", "requestKey of entry 2: given " + elsewhere)
+                    .contains("jobs[5], ticket", "seq of an entry: given 7; allowed is 2, the next one");
             assertThat(report.get("kept").asBoolean()).isFalse();
             assertThat(app.get("/api/jobs/1").status()).isEqualTo(404);
             JsonNode rest = bringIn(app, file, "?rest=true").json();
