@@ -58,12 +58,11 @@ public class JobDesk {
         Units units = Units.ofCode(unit);
         JobLog.Request request = request(asked);
         return inOne(() -> {
-            boolean before = log.isClosed(id);
-            OpenedJob now = log.add(id, asked.after(), request, job -> askedFor(job, decide.apply(job)));
+            JobLog.Added added = log.add(id, asked.after(), request, job -> askedFor(job, decide.apply(job)));
             try {
-                JobView view = viewer(now, units).view();
-                if (view.closed() && !before) watchers.forEach(watcher -> watcher.closed(id, units));
-                if (!view.closed() && before) watchers.forEach(watcher -> watcher.reopened(id));
+                JobView view = viewer(added.now(), units).view();
+                if (view.closed() && !added.wasClosed()) watchers.forEach(watcher -> watcher.closed(id, units));
+                if (!view.closed() && added.wasClosed()) watchers.forEach(watcher -> watcher.reopened(id));
                 return view;
             } catch (RuntimeException e) {
                 throw CannotBeShownException.with("entry", e);

@@ -157,28 +157,48 @@ public class JobLog {
      *
      * @param after the place of the last event that the asker had seen
      * @param request sent again it is not added twice
-     * @param decide what to add, from what the log says now
+     * @param decide what to add, from what the log says now; what it changes besides the log belongs to {@link #changesMore}
      * @throws ChangedMeanwhileException when others added to the log since
      * @throws KeyUsedException when its key came with another request before
      */
     @Transactional
-    public OpenedJob add(long id, long after, Request request, Function<OpenedJob, JobEvent> decide) {
-        if (seen(id, request)) return open(id);
+    public Added add(long id, long after, Request request, Function<OpenedJob, JobEvent> decide) {
+        if (seen(id, request)) {
+            OpenedJob now = open(id);
+            return new Added(now.state().closed(), now);
+        }
         OpenedJob before = open(id);
         if (before.seq() != after) throw changedMeanwhile(before.seq() - after);
         JobEvent event = decide.apply(before);
+        boolean wasClosed = before.state().closed();
         boolean allowedWhenClosed = event instanceof JobEvent.Reopened || event instanceof JobEvent.NoteWritten;
-        if (before.state().closed() && !allowedWhenClosed) throw new JobClosedException();
+        if (wasClosed && !allowedWhenClosed) throw new JobClosedException();
         insert(id, before.seq() + 1, clock.instant(), event, request.key(), request.content());
         news.afterCommit(id, before.seq() + 1);
-        if (event instanceof JobEvent.HurtSaid || event instanceof JobEvent.Undone || event instanceof JobEvent.Redone)
-            keepComplaint(id);
-        // read anew: what was decided may have changed the instrument too
-        OpenedJob now = open(id);
-        if (now.state().closed() == before.state().closed()) return now;
+        if (changesComplaint(event)) keepComplaint(id);
+        OpenedJob now = changesMore(event) ? open(id) : opened(before.job(), entries.rows(id));
+        if (now.state().closed() == wasClosed) return new Added(wasClosed, now);
         if (now.state().closed()) freeze(now.job());
         else sql.deleteFrom(CLOSED_JOB).where(CLOSED_JOB.JOB_ID.eq(id)).execute();
-        return open(id);
+        return new Added(wasClosed, open(id));
+    }
+
+    /**
+     * A job that an entry was added to.
+     *
+     * @param wasClosed whether it was closed before
+     */
+    public record Added(boolean wasClosed, OpenedJob now) {}
+
+    /** Whether an entry changes more than the log of a job: what it is about is read anew then. */
+    private static boolean changesMore(JobEvent event) {
+        return changesComplaint(event) || event instanceof JobEvent.StringsChanged;
+    }
+
+    private static boolean changesComplaint(JobEvent event) {
+        return event instanceof JobEvent.HurtSaid
+                || event instanceof JobEvent.Undone
+                || event instanceof JobEvent.Redone;
     }
 
     /** What hurts, as lists and searches tell it, follows what the log says. */

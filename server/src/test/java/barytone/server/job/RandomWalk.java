@@ -111,6 +111,8 @@ final class RandomWalk {
     private final long job;
     private final List<String> told = new ArrayList<>();
     private long seq;
+    private String unit = "mm";
+    private String answered = "";
 
     RandomWalk(RunningBarytone app, long job, long seed) {
         this.app = app;
@@ -225,7 +227,7 @@ final class RandomWalk {
 
     /** Corrects one or two facts of the instrument. */
     private boolean correct() {
-        ObjectNode facts = (ObjectNode) now("mm").get("instrument");
+        ObjectNode facts = (ObjectNode) now().get("instrument");
         long version = facts.get("version").asLong();
         facts.remove(List.of("version", "kindLabel"));
         JsonNode properties = resolved(described.at(
@@ -243,7 +245,9 @@ final class RandomWalk {
     }
 
     private boolean sent(String method, String path, ObjectNode body) {
-        Answer answer = method.equals("PUT") ? app.put(path, body.toString()) : app.post(path, body.toString());
+        String there = path + "?unit=" + unit;
+        Answer answer = method.equals("PUT") ? app.put(there, body.toString()) : app.post(there, body.toString());
+        answered = answer.status() == 200 ? answer.text() : "";
         if (answer.status() == 200) told.add(method + " " + path + " " + body);
         assertThat(answer.status())
                 .as(method + " " + path + " " + body + "\n" + answer.text() + "\nafter " + recent())
@@ -252,16 +256,21 @@ final class RandomWalk {
         return answer.status() == 200;
     }
 
-    private JsonNode now(String unit) {
+    private JsonNode now() {
         Answer shown = app.get("/api/jobs/" + job + "?unit=" + unit);
         assertThat(shown.status()).as(shown.text() + "\nafter " + recent()).isEqualTo(200);
+        // who added is answered with what all others see
+        if (answered.startsWith("{\"mark\""))
+            assertThat(shown.text()).as("after " + recent()).isEqualTo(answered);
+        answered = "";
         JsonNode view = shown.json();
         seq = view.get("seq").asLong();
         return view;
     }
 
     private void shown(boolean benchToo) {
-        now(pick(UNITS));
+        now();
+        unit = pick(UNITS);
         if (!benchToo) return;
         for (JsonNode cards : List.of(
                 app.get("/api/bench").json().get("open"),
