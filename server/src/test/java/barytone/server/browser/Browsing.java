@@ -27,7 +27,7 @@ final class Browsing implements AutoCloseable {
     private static final Path QUICK = Files.isExecutable(WITHOUT) ? WITHOUT : WITH_WINDOWS;
 
     /**
-     * What nobody looks at is not drawn, which is two fifths of a browser's work: seen through, a page is laid out, found, pressed and read
+     * What nobody looks at is not drawn, which is a fifth to two fifths of a browser's work: seen through, a page is laid out, found, pressed and read
      * as any other. It is there before the page's own styles.
      */
     private static final String UNDRAWN = """
