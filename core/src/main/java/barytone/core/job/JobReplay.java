@@ -2,14 +2,11 @@ package barytone.core.job;
 
 import barytone.core.arrival.Arrival;
 import barytone.core.estimate.Move;
-import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.estimate.SetupModel;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.playoff.PlayOff;
 import barytone.core.playoff.PlayedNote;
-import barytone.core.reading.Evidence;
-import barytone.core.reading.Gap;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -28,25 +25,17 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Computes the state of a job from its log. The same log always gives the same state. What belongs to one station is kept by its room; here is what all of them share:
- * the estimate, what was read, and what was moved.
+ * the estimate, what was moved, and what is asked and agreed; what was read and is believed is {@link Belief}.
  */
 public final class JobReplay implements Progress {
-    /** Later than this a neck has drifted, and the same leaves tell something again. */
-    private static final Duration SAME_MOMENT = Duration.ofMinutes(3);
-
     private final InstrumentSpec spec;
     private final Map<Station, RoomReplay> rooms;
-    private final Set<Long> kept = new HashSet<>();
-    private final Set<Long> movedBefore = new HashSet<>();
-    private final Set<Long> dropped = new HashSet<>();
+    private final Belief belief;
 
     private SetupEstimate estimate;
     /** The setup as it was estimated last before each move. */
     private final List<SetupEstimate> standing = new ArrayList<>();
 
-    private final List<TakenReading> readings = new ArrayList<>();
-
-    private final Hand hand = new Hand();
     private OptionalLong offPitchSince = OptionalLong.empty();
     private @Nullable Instant last;
 
@@ -92,15 +81,7 @@ public final class JobReplay implements Progress {
         this.chosen = defaults;
         this.rooms = rooms;
         this.fit = new Fit(spec);
-        // what is said later about an earlier entry counts from the start
-        for (LoggedEvent logged : counted) {
-            switch (logged.event()) {
-                case JobEvent.ReadingKept e -> kept.add(e.reading());
-                case JobEvent.ReadingMoved e -> movedBefore.add(e.reading());
-                case JobEvent.ReadingDropped e -> dropped.add(e.reading());
-                default -> {}
-            }
-        }
+        this.belief = new Belief(rooms, counted, this);
         SetupModel model = spec.model();
         for (RoomReplay room : rooms.values()) model = room.startsFrom(model);
         this.estimate = SetupEstimate.before(model);
@@ -174,14 +155,15 @@ public final class JobReplay implements Progress {
         }
         for (RoomReplay room : rooms.values()) room.play(logged, this);
         switch (event) {
-            case JobEvent.ReadingTaken e -> read(logged, e);
+            case JobEvent.ReadingTaken e -> belief.heard(logged, e);
             case Adjustment e -> adjust(e);
             case JobEvent.Choosing e -> chosen = e.chosen(chosen);
             case JobEvent.Moved e -> {
                 pass(logged.at());
                 move(e.move());
             }
-            case JobEvent.MovedUncounted e -> uncounted(e.station(), e.strings());
+            case JobEvent.MovedUncounted e ->
+                Objects.requireNonNull(rooms.get(e.station())).uncounted(e.strings(), this);
             case JobEvent.StringsChanged ignored -> otherStrings();
             case JobEvent.AirRead e -> {
                 pass(logged.at());
@@ -205,7 +187,7 @@ public final class JobReplay implements Progress {
                 // with the whole set on it is another instrument than with a part of it
                 boolean whole = arrival.provisional() && !e.plan().provisional();
                 arrival = arrival.with(e.plan());
-                if (whole && !readings.isEmpty())
+                if (whole && !belief.readings().isEmpty())
                     play(new LoggedEvent(
                             logged.seq(),
                             logged.at(),
@@ -231,8 +213,13 @@ public final class JobReplay implements Progress {
 
     @Override
     public void atPitch() {
-        if (offPitchSince.isPresent()) estimate = estimate.after(new Move.Retuned());
+        if (offPitch()) estimate = estimate.after(new Move.Retuned());
         offPitchSince = OptionalLong.empty();
+    }
+
+    @Override
+    public boolean offPitch() {
+        return offPitchSince.isPresent();
     }
 
     @Override
@@ -278,15 +265,6 @@ public final class JobReplay implements Progress {
                             - before.mean(string, look.reading().method())));
     }
 
-    private RoomReplay room(Station station) {
-        return Objects.requireNonNull(rooms.get(station), "no room for " + station);
-    }
-
-    /** Something was moved, and nobody knows by how much. */
-    private void uncounted(Station station, List<Integer> strings) {
-        room(station).uncounted(strings, this);
-    }
-
     /** Another set pulls otherwise and sits otherwise: what was read before says nothing of it. */
     private void otherStrings() {
         move(new Move.ReliefUnknown(spec.everyString()));
@@ -318,120 +296,6 @@ public final class JobReplay implements Progress {
         });
     }
 
-    private void read(LoggedEvent logged, JobEvent.ReadingTaken e) {
-        pass(logged.at());
-        if (movedBefore.contains(logged.seq())) uncounted(Station.of(e.method()), List.of(e.string()));
-        boolean early = rooms.values().stream().anyMatch(room -> room.early(logged.at()));
-        Evidence evidence = Evidence.of(e.gap(), e.method(), e.tool(), hand.repeatability());
-        Normal expected = estimate.now(e.string(), e.method(), e.means());
-        Long unturned = rooms.values().stream()
-                .map(room -> room.notMade(e, evidence, expected, this))
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElse(null);
-        ReadingStatus status = status(logged.seq(), e, evidence, unturned);
-        TakenReading taken = new TakenReading(
-                logged.seq(), logged.at(), e, evidence, expected, status, early, standing.size(), unturned);
-        if (status == ReadingStatus.SURPRISING && agreesWithDoubted(taken)) taken = taken.with(ReadingStatus.BELIEVED);
-        readings.add(taken);
-        if (taken.status() == ReadingStatus.BELIEVED) believe(taken);
-    }
-
-    private ReadingStatus status(long seq, JobEvent.ReadingTaken e, Evidence evidence, @Nullable Long unturned) {
-        if (dropped.contains(seq)) return ReadingStatus.DROPPED;
-        if (kept.contains(seq) || movedBefore.contains(seq)) return ReadingStatus.BELIEVED;
-        if (offPitchSince.isPresent()) return ReadingStatus.OFF_PITCH;
-        if (unturned != null) return ReadingStatus.SURPRISING;
-        // the first reading at a station has only a usual value to be compared with, and after no gap anything is
-        // likely
-        boolean anythingKnown = !looks(Station.of(e.method())).isEmpty() && !blind(e);
-        return anythingKnown && SurpriseTest.surprising(estimate, e, evidence)
-                ? ReadingStatus.SURPRISING
-                : ReadingStatus.BELIEVED;
-    }
-
-    /** Whether the last reading of this height found no gap, so that nothing is known of it but that. */
-    private boolean blind(JobEvent.ReadingTaken e) {
-        Look look = looks(Station.of(e.method())).get(e.string());
-        return look != null && look.reading().noGap();
-    }
-
-    private boolean sameQuantity(TakenReading earlier, TakenReading later) {
-        return earlier.string() == later.string() && earlier.station() == later.station();
-    }
-
-    /** A second reading that says the same as a doubted one of the same height settles the doubt: both are believed. */
-    private boolean agreesWithDoubted(TakenReading taken) {
-        for (int i = readings.size() - 1; i >= 0; i--) {
-            TakenReading earlier = readings.get(i);
-            if (earlier.status() != ReadingStatus.SURPRISING
-                    || earlier.afterMoves() != standing.size()
-                    || !sameQuantity(earlier, taken)) continue;
-            JobEvent.ReadingTaken first = earlier.reading();
-            SetupEstimate ifTrue =
-                    estimate.givenAgainstExpectation(first.string(), first.method(), first.means(), earlier.evidence());
-            JobEvent.ReadingTaken second = taken.reading();
-            if (SurpriseTest.surprising(ifTrue, second, taken.evidence())) continue;
-            TakenReading believed = earlier.with(ReadingStatus.BELIEVED);
-            readings.set(i, believed);
-            believe(believed);
-            return true;
-        }
-        return false;
-    }
-
-    private void believe(TakenReading taken) {
-        JobEvent.ReadingTaken e = taken.reading();
-        boolean blind = blind(e);
-        for (RoomReplay room : rooms.values()) room.believed(taken, blind, this);
-        // an earlier doubted reading of the same height is answered by one that fits
-        for (int i = 0; i < readings.size(); i++) {
-            TakenReading other = readings.get(i);
-            if (other.seq() < taken.seq() && other.status() == ReadingStatus.SURPRISING && sameQuantity(other, taken))
-                readings.set(i, other.with(ReadingStatus.DROPPED));
-        }
-        if (!saysNothingNew(taken)) {
-            // a height that is not where its move should have brought it says nothing of thread or file: more likely
-            // the move was not made as it was noted
-            boolean astray = taken.station() != Station.RELIEF
-                    && !looks(taken.station()).isEmpty()
-                    && SurpriseTest.surprising(estimate, e, taken.evidence());
-            if (blind || taken.noGap() || taken.unturned() != null || astray)
-                room(taken.station())
-                        .unknown(List.of(e.string()))
-                        .ifPresent(unknown -> estimate = estimate.after(unknown));
-            estimate = SurpriseTest.surprising(estimate, e, taken.evidence())
-                    ? estimate.givenAgainstExpectation(e.string(), e.method(), e.means(), taken.evidence())
-                    : estimate.given(e.string(), e.method(), e.means(), taken.evidence());
-        }
-        Map<Integer, Look> station = looks(taken.station());
-        Look before = station.get(e.string());
-        if (before != null && before.repeats() > 0 && sameMeans(before.reading().reading(), e))
-            hand.repeated(before.reading(), taken);
-        station.put(e.string(), new Look(taken, estimate, false, before == null ? 1 : before.repeats() + 1, 0));
-    }
-
-    private static boolean sameMeans(JobEvent.ReadingTaken one, JobEvent.ReadingTaken other) {
-        return one.method().equals(other.method()) && one.means().equals(other.means());
-    }
-
-    /**
-     * The same leaves that go and lift again tell nothing more of where between them the gap lies, and no gap is no gap: where none was found before and none
-     * was to be expected, everything else that is known stays known.
-     */
-    private boolean saysNothingNew(TakenReading taken) {
-        if (taken.noGap() && blind(taken.reading()) && taken.expected().mean() <= taken.mm()) return true;
-        return (taken.reading().gap() instanceof Gap.Between || taken.noGap())
-                && readings.stream()
-                        .anyMatch(r -> r.seq() < taken.seq()
-                                && r.status() == ReadingStatus.BELIEVED
-                                && r.afterMoves() == taken.afterMoves()
-                                && Duration.between(r.at(), taken.at()).compareTo(SAME_MOMENT) < 0
-                                && r.reading().string() == taken.reading().string()
-                                && r.reading().method().equals(taken.reading().method())
-                                && r.reading().gap().equals(taken.reading().gap()));
-    }
-
     /** What follows from all that was heard. */
     JobState state() {
         Setups setups = setups();
@@ -446,7 +310,7 @@ public final class JobReplay implements Progress {
                 spec,
                 estimate,
                 standing.isEmpty() ? null : standing.getFirst(),
-                List.copyOf(readings),
+                belief.readings(),
                 offPitchSince,
                 latest,
                 chosen,
@@ -455,7 +319,7 @@ public final class JobReplay implements Progress {
                         .filter(e -> !e.getValue().isEmpty())
                         .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> Map.copyOf(e.getValue()))),
                 Map.copyOf(answers),
-                hand.learned(),
+                belief.hand(),
                 Map.copyOf(putOff),
                 told,
                 absent,

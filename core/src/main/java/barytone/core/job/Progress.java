@@ -38,6 +38,9 @@ public interface Progress {
     /** Every string is at pitch. */
     void atPitch();
 
+    /** Whether something took the strings off pitch, and nothing brought them back since. */
+    boolean offPitch();
+
     /** An advice is answered by what was noted. */
     void answered(Topic topic, boolean done);
 }

@@ -8,14 +8,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A series of partials laid over the peaks of a spectrum: which peak is which partial, and how well the series explains what is
- * heard.
+ * A series of partials laid over the peaks of a spectrum: which peak is which partial.
  *
  * @param string what the series belongs to
  * @param partials the peak of each partial that was found, lowest first
- * @param score share of what is heard that lies on the series, 0 to 1, less what the series misses
  */
-record Comb(StiffString string, List<Partial> partials, double score) {
+record Comb(StiffString string, List<Partial> partials) {
     /** Partial number and its peak. */
     record Partial(int number, Spectrum.Peak peak) {}
 
@@ -61,13 +59,12 @@ record Comb(StiffString string, List<Partial> partials, double score) {
                 for (double b : STIFFNESS) {
                     StiffString guess = StiffString.through(j, peak.frequency(), b);
                     if (guess.frequency() < lowest || guess.frequency() > highest) continue;
-                    double explained = laying.lay(guess);
-                    double score = explained;
+                    double score = laying.lay(guess);
                     if (near > 0 && Math.abs(Cents.above(near, laying.string.frequency())) < NEAR_CENTS)
                         score += NEAR_BONUS;
                     if (score > top) {
                         top = score;
-                        best = new Comb(laying.string, laying.partials(), explained);
+                        best = new Comb(laying.string, laying.partials());
                     }
                 }
             }
@@ -83,6 +80,7 @@ record Comb(StiffString string, List<Partial> partials, double score) {
         private final double[] weight;
         private final double width;
         private final double all;
+        private final double highest;
 
         /** The peak of each partial by its number, or {@link #NONE}. */
         private final int[] peakOf = new int[MOST_PARTIALS + 1];
@@ -101,16 +99,16 @@ record Comb(StiffString string, List<Partial> partials, double score) {
                 sum += weight[i];
             }
             all = sum;
+            highest = peaks.isEmpty() ? 0 : peaks.getLast().frequency();
         }
 
         /**
          * Lays a series; each partial found makes the guess of the next ones better.
          *
-         * @return how well it explains what is heard
+         * @return how well it explains what is heard: the share that lies on the series, 0 to 1, less what the series misses
          */
         double lay(StiffString guess) {
             Arrays.fill(peakOf, NONE);
-            double highest = frequency.length == 0 ? 0 : frequency[frequency.length - 1];
             string = guess;
             StiffString.Fit fit = new StiffString.Fit();
             boolean first = true;

@@ -7,6 +7,7 @@ import java.util.List;
 import org.hipparchus.transform.DftNormalization;
 import org.hipparchus.transform.FastFourierTransformer;
 import org.hipparchus.transform.TransformType;
+import org.hipparchus.util.KthSelector;
 
 /** Which sinusoids stand out of the noise in a stretch of sound. */
 final class Spectrum {
@@ -22,6 +23,7 @@ final class Spectrum {
 
     private static final int MOST = 90;
     private static final double NOISE_BAND = 350;
+    private static final KthSelector QUARTILE = new KthSelector();
 
     /** The n-th side lobe of a Hann window stays below this against its main lobe, by the cube of its distance in lobes. */
     private static final double SIDE_LOBE = 0.06;
@@ -105,31 +107,9 @@ final class Spectrum {
                     Math.max(0, b * stride - stride / 2),
                     Math.clamp((long) b * stride + stride / 2 + 1, 1, magnitude.length));
             // the lower quartile: partials of a low string crowd the bins above it
-            levels[b] = part.length == 0 ? 0 : smallest(part, part.length / 4) * 1.55;
+            levels[b] = part.length == 0 ? 0 : QUARTILE.select(part, null, part.length / 4) * 1.55;
         }
         return levels;
-    }
-
-    /** What would stand at a place if the values were sorted; they are only put in order as far as that needs. Source: Hoare 1961. */
-    private static double smallest(double[] values, int place) {
-        int from = 0;
-        int to = values.length - 1;
-        while (from < to) {
-            double middle = values[place];
-            int i = from;
-            int j = to;
-            while (i <= j) {
-                while (values[i] < middle) i++;
-                while (values[j] > middle) j--;
-                if (i > j) break;
-                double kept = values[i];
-                values[i++] = values[j];
-                values[j--] = kept;
-            }
-            if (j < place) from = i;
-            if (place < i) to = j;
-        }
-        return values[place];
     }
 
     /** The level of the noise around a frequency, as the amplitude of a sinusoid. */

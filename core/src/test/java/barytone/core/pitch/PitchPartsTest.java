@@ -188,6 +188,21 @@ class PitchPartsTest {
         assertThat(peaks.getFirst().amplitude()).isCloseTo(0.5, within(0.02));
     }
 
+    /** The sound begins and ends within the taps of its first and last samples, and of all where it is short. */
+    @ParameterizedTest
+    @CsvSource({"4, 1600", "3, 200", "2, 40", "5, 7"})
+    void fewerSamplesAreTheSameWhereverTheSoundBeginsAndEnds(int factor, int length) {
+        double[] x = made(length / RATE, t -> sine(330, t) + 0.4 * Math.cos(900 * t * t));
+        int around = 400;
+        double[] inSilence = new double[x.length + 2 * around * factor];
+        System.arraycopy(x, 0, inSilence, around * factor, x.length);
+        double[] fewer = Decimation.by(x, factor);
+        double[] fewerInSilence = Decimation.by(inSilence, factor);
+        assertThat(fewer).hasSize(x.length / factor);
+        for (int i = 0; i < fewer.length; i++)
+            assertThat(fewer[i]).as("sample " + i).isCloseTo(fewerInSilence[around + i], within(1e-12));
+    }
+
     @Test
     void theMadeStringIsWhatItIsSaidToBe() {
         PluckedSound string = PluckedSound.of(110, 1e-4);

@@ -186,6 +186,7 @@ class PortableJobs implements Portable {
     }
 
     private void insert(List<ObjectNode> events, long id) {
+        if (events.isEmpty()) return;
         List<JobEventRecord> rows = new ArrayList<>();
         long last = last(id);
         for (ObjectNode event : events) rows.add(read(event, id, ++last));
@@ -198,7 +199,6 @@ class PortableJobs implements Portable {
             if (!taken.add(row.getRequestKey()))
                 throw Allowed.broken(
                         "requestKey of entry " + row.getSeq(), row.getRequestKey(), "one that no other entry has");
-        if (rows.isEmpty()) return;
         Field<?>[] columns = JOB_EVENT.fields();
         // written as text once
         sql.batch(sql.insertInto(JOB_EVENT, columns).values(Collections.nCopies(columns.length, null)))

@@ -51,9 +51,15 @@ final class Browsing implements AutoCloseable {
     /** The browser of every walk of this thread; started once, for that takes seconds. Those that hear a sound are their own. */
     private static final ThreadLocal<Browser> USUAL = new ThreadLocal<>();
 
+    /** Whose it is: shared by the walks of a thread, one walk's own, or its own and drawing what is seen. */
+    private enum Use {
+        SHARED,
+        OWN,
+        DRAWING
+    }
+
     private Browser browser;
-    private final boolean own;
-    private final boolean drawn;
+    private final Use use;
     private final List<String> troubles = new ArrayList<>();
     private final Consumer<String> failed = troubles::add;
     private final Consumer<Request> asked = this::within;
@@ -63,14 +69,13 @@ final class Browsing implements AutoCloseable {
     private @Nullable Page spare;
 
     Browsing(String base) {
-        this(base, started(), false, false);
+        this(base, started(), Use.SHARED);
     }
 
-    private Browsing(String base, Browser browser, boolean own, boolean drawn) {
+    private Browsing(String base, Browser browser, Use use) {
         this.base = base;
         this.browser = browser;
-        this.own = own;
-        this.drawn = drawn;
+        this.use = use;
     }
 
     private static Browser started() {
@@ -107,12 +112,12 @@ final class Browsing implements AutoCloseable {
 
     /** A browser that draws as a technician's does. */
     static Browsing drawing(String base) {
-        return new Browsing(base, start(Files.isExecutable(WITH_WINDOWS) ? WITH_WINDOWS : WITHOUT), true, true);
+        return new Browsing(base, start(Files.isExecutable(WITH_WINDOWS) ? WITH_WINDOWS : WITHOUT), Use.DRAWING);
     }
 
     /** A browser without a microphone. */
     static Browsing deaf(String base) {
-        return new Browsing(base, start("--autoplay-policy=no-user-gesture-required"), true, false);
+        return new Browsing(base, start("--autoplay-policy=no-user-gesture-required"), Use.OWN);
     }
 
     /** A browser whose microphone hears a sound file over and over. */
@@ -124,8 +129,7 @@ final class Browsing implements AutoCloseable {
                         "--use-fake-device-for-media-stream",
                         "--use-file-for-fake-audio-capture=" + wav,
                         "--autoplay-policy=no-user-gesture-required"),
-                true,
-                false);
+                Use.OWN);
     }
 
     /** A window that may listen to the microphone. */
@@ -140,14 +144,14 @@ final class Browsing implements AutoCloseable {
      * show has failed its walk by then, and a browser that is lost is started anew for the next.
      */
     void closeWindows() {
-        spare = own ? null : emptied();
+        spare = use != Use.SHARED ? null : emptied();
         for (BrowserContext window : List.copyOf(browser.contexts()))
             try {
                 if (spare == null || window != spare.context()) window.close();
             } catch (PlaywrightException gone) {
                 if (browser.isConnected() && browser.contexts().contains(window)) throw gone;
             }
-        if (!own) browser = started();
+        if (use == Use.SHARED) browser = started();
     }
 
     /** A window of a walk that nothing is left in; null when there is none. */
@@ -192,7 +196,7 @@ final class Browsing implements AutoCloseable {
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setTimezoneId("UTC"));
         context.setDefaultTimeout(PATIENCE_MILLIS);
-        if (!drawn) context.addInitScript(UNDRAWN);
+        if (use != Use.DRAWING) context.addInitScript(UNDRAWN);
         return context.newPage();
     }
 
@@ -208,7 +212,7 @@ final class Browsing implements AutoCloseable {
 
     @Override
     public void close() {
-        if (own) {
+        if (use != Use.SHARED) {
             browser.close();
             return;
         }
