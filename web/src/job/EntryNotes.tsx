@@ -20,7 +20,8 @@ export function RefusedNote({
   return (
     <div
       role="alert"
-      className="border-l-4 border-rust bg-rust-wash px-3 py-1.5 text-left text-[15px]"
+      // asks its table for no room, so that no column moves
+      className="w-0 min-w-full border-l-4 border-rust bg-rust-wash px-3 py-1.5 text-left text-[15px]"
     >
       <p>
         <span className="font-semibold">

@@ -20,6 +20,7 @@ import { FoundAndLeft } from "./panels";
 import { useJob } from "./useJob";
 import { useJobKeys } from "./useJobKeys";
 import { useStationEar } from "./useStationEar";
+import { useWaiting } from "./useWaiting";
 import { useWhere } from "./useWhere";
 
 /** A job at the bench: the section, the stations, the ledger of the open one, the next move, the tape. What belongs to a station comes from its room. */
@@ -42,6 +43,7 @@ export function OpenJob({
   const [unfit, setUnfit] = useState<string>();
   const where = useWhere(job);
   const { room, station, string, setString, fields } = where;
+  const waiting = useWaiting(station);
   // whoever comes back from a panel stands where they were
   const backToField = useRef(false);
   const setOpen = (panel: Open) => {
@@ -117,7 +119,12 @@ export function OpenJob({
           <Section section={section} others={job.sections} crowns={job.frets.crowns} />
         )
       )}
-      <StationRail stations={job.stations} open={station} onOpen={openStation} />
+      <StationRail
+        stations={job.stations}
+        open={station}
+        waiting={waiting.at}
+        onOpen={openStation}
+      />
       <Notices
         {...elsewhere}
         unfit={unfit}
@@ -169,6 +176,7 @@ export function OpenJob({
           string={string}
           onString={setString}
           fields={fields}
+          waiting={waiting}
           visit={where.visit}
           listening={listening}
           onOpen={setOpen}

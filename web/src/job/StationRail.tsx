@@ -9,10 +9,13 @@ import type { Station } from "../stations/room";
 export function StationRail({
   stations,
   open,
+  waiting,
   onOpen,
 }: {
   stations: readonly Schemas["StationView"][];
   open: Station;
+  /** How much of what was typed there was not taken, and waits in its row. */
+  waiting: (station: Station) => number;
   onOpen: (station: Station) => void;
 }) {
   return (
@@ -23,6 +26,8 @@ export function StationRail({
           const now = s.state === "now";
           if (target === undefined) return null;
           const shown = target.station === open;
+          // in the open one it stands in its row
+          const waits = shown ? 0 : waiting(target.station);
           const face = (
             <>
               <span
@@ -42,7 +47,7 @@ export function StationRail({
                 <span
                   className={`block text-[13px] leading-tight ${now ? "text-[#FFC9B2]" : "text-mute"}`}
                 >
-                  {s.note}
+                  {waits === 0 ? s.note : `▲ ${String(waits)} not taken`}
                 </span>
               </span>
             </>

@@ -12,7 +12,7 @@ const stations = [
 
 describe("the stations", () => {
   const html = renderToStaticMarkup(
-    <StationRail stations={stations} open="action" onOpen={() => undefined} />,
+    <StationRail stations={stations} open="action" waiting={() => 0} onOpen={() => undefined} />,
   );
   it("tell without colour which is done, which is next and how each stands", () => {
     expect(html).toContain("✓");

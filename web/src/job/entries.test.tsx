@@ -1,4 +1,4 @@
-import { screen, waitFor } from "@testing-library/react";
+import { act, screen, waitFor } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import { field, openJob, press } from "../test/job";
 import { sample, theServer } from "../test/server";
@@ -159,6 +159,68 @@ describe("the cursor of a ledger", () => {
     // G begins the series anew, and so does the next digit
     await user.keyboard("g");
     await waitFor(() => expect(document.activeElement).toBe(field(/under string 6 E/)));
+  });
+
+  it("keeps what is refused when another station is open by then, and leaves what is typed there alone", async () => {
+    const user = await openJob(2, "turnstone");
+    const answers: (() => void)[] = [];
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"text":"17"')
+        ? new Promise((resolve) => {
+            answers.push(() =>
+              resolve(theServer.problem(422, "17 mm is possible but odd.", "sure")),
+            );
+          })
+        : { json: sample("turnstone") },
+    );
+    await user.keyboard("17{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    await user.keyboard("{Shift>}n{/Shift}");
+    const nut = field(/^Nut reading under string 6 E/);
+    expect(document.activeElement).toBe(nut);
+    answers[0]?.();
+    await screen.findByText("▲ 1 not taken");
+    await user.keyboard("0.2");
+    await act(() => new Promise((drawn) => requestAnimationFrame(drawn)));
+    await user.keyboard("5");
+    // the same string's row, of another station
+    expect(nut.value).toBe("0.25");
+    expect(screen.queryByText(/17 mm is possible but odd/)).toBeNull();
+    await user.keyboard("{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ station: "nut", text: "0.25" });
+    await user.keyboard("{Shift>}a{/Shift}");
+    expect(screen.getByText(/17 mm is possible but odd/)).toBeTruthy();
+    expect(field(/^Action reading under string 6 E/).value).toBe("17");
+    expect(screen.queryByText(/not taken/)).toBeNull();
+    await user.click(press("It is “17” as typed"));
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
+    expect(theServer.to("/readings")[2]?.body).toMatchObject({ string: 6, text: "17", sure: true });
+  });
+
+  it("lets what was refused be emptied and typed anew, and selects nothing of that", async () => {
+    const user = await openJob(2, "turnstone");
+    const answers: (() => void)[] = [];
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      () =>
+        new Promise((resolve) => {
+          answers.push(() => resolve(theServer.problem(400, "“2q” is not a length.")));
+        }),
+    );
+    await user.keyboard("2q{Enter}{ArrowUp}");
+    const low = field(/under string 6 E/);
+    expect(document.activeElement).toBe(low);
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    answers[0]?.();
+    await screen.findByText("“2q” is not a length.");
+    expect(low.value).toBe("2q");
+    await user.clear(low);
+    expect(low.value).toBe("");
+    await user.keyboard("2.1");
+    await act(() => new Promise((drawn) => requestAnimationFrame(drawn)));
+    await user.keyboard("5");
+    expect(low.value).toBe("2.15");
   });
 
   it("forgets what is typed again, in its own row", async () => {

@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState, type KeyboardEvent, type RefObject } from "react";
+import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from "react";
 import { Problem } from "../app/api";
 import type { Sent } from "./useJob";
 
@@ -8,10 +8,16 @@ export interface Refused {
   problem: Problem;
 }
 
+/** What waits in the rows of a ledger. It outlives the ledger: an answer may come when another station is open. */
+export interface Waiting {
+  refused: Readonly<Record<number, Refused>>;
+  setRefused: (change: (all: Readonly<Record<number, Refused>>) => Record<number, Refused>) => void;
+}
+
 /** How a row is typed in next: downwards as the rows stand, or upwards. */
 type Direction = 1 | -1;
 
-function without<T>(all: Record<number, T>, of: number): Record<number, T> {
+function without<T>(all: Readonly<Record<number, T>>, of: number): Record<number, T> {
   const left = { ...all };
   delete left[of];
   return left;
@@ -26,6 +32,7 @@ export function useEntries({
   order,
   fields,
   rest,
+  waiting: { refused, setRefused },
   onString,
   record,
   visit = 0,
@@ -35,6 +42,7 @@ export function useEntries({
   fields: RefObject<Map<number, HTMLInputElement>>;
   /** Where the cursor rests after the last row. */
   rest: RefObject<HTMLElement | null>;
+  waiting: Waiting;
   onString: (string: number) => void;
   /** Counts how often the station was opened: a series begins anew. */
   visit?: number;
@@ -45,7 +53,6 @@ export function useEntries({
 }) {
   const [texts, setTexts] = useState<Record<number, string>>({});
   const [sending, setSending] = useState<Record<number, string>>({});
-  const [refused, setRefused] = useState<Record<number, Refused>>({});
   const [resting, setResting] = useState(false);
   const direction = useRef<Direction>(1);
   // a series that is begun by hand in the last row runs upwards; a step back to correct something turns nothing round
@@ -61,9 +68,19 @@ export function useEntries({
     }
     return series.current;
   };
-  const set = useCallback((of: number, text: string) => {
-    typed.current = { ...typed.current, [of]: text };
-    setTexts(typed.current);
+  const set = (all: Record<number, string>) => {
+    typed.current = all;
+    setTexts(all);
+  };
+  const clear = (of: number) => set(without(typed.current, of));
+  /** What stands in a row: what was typed, or else what was refused and waits there. */
+  const standing = (all: Record<number, string>, of: number) => all[of] ?? refused[of]?.text ?? "";
+  const gone = useRef(false);
+  useEffect(() => {
+    gone.current = false;
+    return () => {
+      gone.current = true;
+    };
   }, []);
   const focus = (target: number | undefined) => {
     where.current = target;
@@ -86,16 +103,17 @@ export function useEntries({
     setSending((all) => (all[of] === text ? without(all, of) : all));
     if ("done" in sent) return;
     setRefused((all) => ({ ...all, [of]: { text, problem: sent.problem } }));
-    // whoever has typed on in this row meanwhile goes on typing
-    if ((typed.current[of] ?? "") === "") {
-      set(of, text);
-      const field = fields.current.get(of);
-      if (field !== undefined && document.activeElement === field)
-        requestAnimationFrame(() => field.select());
-    }
+    // whoever has typed on in this row meanwhile goes on typing; the same row of another station is not this one
+    if (gone.current || (typed.current[of] ?? "") !== "") return;
+    clear(of);
+    const field = fields.current.get(of);
+    requestAnimationFrame(() => {
+      if (field !== undefined && document.activeElement === field && field.value === text)
+        field.select();
+    });
   };
   const enter = (of: number) => {
-    const text = typed.current[of] ?? "";
+    const text = standing(typed.current, of);
     const question = refused[of];
     const asked = question?.text === text && question.problem.code === "sure";
     // a likelier reading is suspected: that one is chosen by its own button
@@ -105,21 +123,21 @@ export function useEntries({
       if (begun.entries === 0 && begun.byHand) direction.current = of === order.at(-1) ? -1 : 1;
       begun.entries++;
       setRefused((all) => without(all, of));
-      set(of, "");
+      clear(of);
       void post(of, text, asked);
     }
     focus(follows(of, next(of)));
   };
   const answerSure = (of: number, text: string) => {
     setRefused((all) => without(all, of));
-    set(of, "");
+    clear(of);
     void post(of, text, true);
     // whoever has typed on meanwhile goes on there
     focus(where.current === of ? follows(of, next(of)) : where.current);
   };
   const forget = (of: number) => {
     setRefused((all) => without(all, of));
-    set(of, "");
+    clear(of);
     focus(of);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
@@ -133,7 +151,7 @@ export function useEntries({
       focus(order[(order.indexOf(of) + step) % order.length]);
     } else if (event.key === "Escape") {
       setRefused((all) => without(all, of));
-      set(of, "");
+      clear(of);
     }
   };
   return {
@@ -177,14 +195,15 @@ export function useEntries({
       enterKeyHint: "next" as const,
       "aria-invalid": refused[of] !== undefined,
       placeholder: sending[of] ?? "",
-      value: texts[of] ?? "",
+      value: standing(texts, of),
       onFocus: (event: { target: HTMLInputElement }) => {
         where.current = of;
         setResting(false);
         onString(of);
         if (refused[of] !== undefined) event.target.select();
       },
-      onChange: (event: { target: { value: string } }) => set(of, event.target.value),
+      onChange: (event: { target: { value: string } }) =>
+        set({ ...typed.current, [of]: event.target.value }),
       onPointerDown: () => {
         now().byHand = true;
       },

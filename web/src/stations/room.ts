@@ -4,6 +4,7 @@ import type { JobView, Problem, Schemas } from "../app/api";
 import type { Shortcuts } from "../app/shortcuts";
 import type { PanelProps } from "../job/SettingForm";
 import type { JobActions } from "../job/actions";
+import type { Waiting } from "../job/useEntries";
 import type { Hear, Send, SendEntry } from "../job/useJob";
 import type { Listening } from "../job/useStationEar";
 
@@ -36,6 +37,8 @@ export interface LedgerProps {
   string: number;
   onString: (string: number) => void;
   fields: RefObject<Map<number, HTMLInputElement>>;
+  /** What was typed here, not taken, and waits in its row. */
+  waiting: Waiting;
   /** Counts how often the station was opened. */
   visit: number;
   listening: Listening;

@@ -36,6 +36,7 @@ export function Ledger({
   string,
   onString,
   fields,
+  waiting,
   visit,
   onOpen,
   children,
@@ -56,6 +57,7 @@ export function Ledger({
     order,
     fields,
     rest,
+    waiting,
     onString,
     visit,
     record: (of, text, sure) =>
@@ -217,7 +219,8 @@ function Doubt({
   actions: JobActions;
 }) {
   return (
-    <div className="border-l-4 border-ink bg-lamp/60 px-3 py-1.5 text-left text-[15px]">
+    // asks its table for no room, so that no column moves
+    <div className="w-0 min-w-full border-l-4 border-ink bg-lamp/60 px-3 py-1.5 text-left text-[15px]">
       <p>
         <span className="font-semibold">
           {row.string} {row.name}: {doubt.text} in doubt.

@@ -20,6 +20,7 @@ export function ToneLedger({
   string,
   onString,
   fields,
+  waiting,
   visit,
   listening,
   onOpen,
@@ -48,6 +49,7 @@ export function ToneLedger({
     order,
     fields,
     rest,
+    waiting,
     onString,
     visit,
     record: async (of, cents, sure) => {

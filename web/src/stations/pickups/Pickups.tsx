@@ -24,7 +24,15 @@ function gapsOf(job: JobView): readonly GapId[] {
 }
 
 /** The pickups: gaps as found and now, what each shows, and how loud every string is over it. */
-export function Pickups({ job, send, sendEntry, problem, listening, onOpen }: LedgerProps) {
+export function Pickups({
+  job,
+  send,
+  sendEntry,
+  problem,
+  waiting,
+  listening,
+  onOpen,
+}: LedgerProps) {
   const { pickups } = job;
   // for the loudness over a pickup, string after string
   const { level, setLevel } = listening;
@@ -35,6 +43,7 @@ export function Pickups({ job, send, sendEntry, problem, listening, onOpen }: Le
     order: gaps.map((_, i) => i),
     fields,
     rest,
+    waiting,
     onString: () => undefined,
     record: async (at, text) => {
       const gap = gaps[at];
