@@ -73,7 +73,8 @@ public record ReadingBounds(double least, double most, double usualLeast, double
         boolean invisible = mm > 0 && mm < LEAST_SEEN;
         if (!(mm > 0) || (usual(mm) && !invisible)) return Optional.empty();
         if (invisible && seen(bare * INCH)) return Optional.of(number(bare * 1000) + "t");
-        if (unit == LengthUnit.MM && seen(mm * THOU)) return Optional.of(number(bare) + "t");
+        // nobody reads a part of a thou
+        if (unit == LengthUnit.MM && bare >= 1 && seen(mm * THOU)) return Optional.of(number(bare) + "t");
         if (unit != LengthUnit.MM && seen(bare)) return Optional.of(number(bare) + "mm");
         return Optional.empty();
     }

@@ -34,6 +34,8 @@ class ReadingTest {
         "action, THOU, 1.8, 1.8mm",
         "action, IN64, 1.8, 1.8mm",
         "nut, THOU, .3, 0.3mm",
+        "pressed, MM, 8, 8t",
+        "pressed, MM, 0.55, ''",
         "relief, THOU, 8, ''",
         "relief, MM, 0.2, ''",
         "relief, MM, 0, ''",
@@ -44,6 +46,7 @@ class ReadingTest {
                 switch (what) {
                     case "relief" -> RELIEF;
                     case "nut" -> new GapMethod.NutOpen();
+                    case "pressed" -> new GapMethod.NutPressed(3);
                     default -> new GapMethod.Action(12);
                 });
         double mm = typed * unit.exactMm().doubleValue();
