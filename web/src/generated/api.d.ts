@@ -5907,6 +5907,8 @@ export interface components {
             heldLow: number;
             /** Format: double */
             nutY: number;
+            /** @description false while the relief of the neck under it was not read, or anything may have changed it since */
+            reliefKnown: boolean;
             /** @description what the picture cannot show: a neck without a gap is straight or bent back; null otherwise */
             remark?: string;
             /** Format: double */

@@ -6,17 +6,19 @@ import { useEntries, type Refused } from "./useEntries";
 export function RefusedNote({
   label,
   refused,
-  onSure,
-  onForget,
+  entries,
 }: {
   /** Which row, for whoever only hears it. */
   label: string;
   refused: Refused;
-  onSure: (text: string) => void;
-  onForget: () => void;
+  entries: ReturnType<typeof useEntries>;
 }) {
-  const { text, problem } = refused;
+  const { of, text, problem } = refused;
+  const now = entries.question(of) === refused;
   const asked = problem.code === "sure";
+  // what the row is typed as now is said there
+  const named = now || label === refused.what ? label : `${label}, ${refused.what}`;
+  const sure = (as: string) => entries.answerSure(of, as);
   return (
     <div
       role="alert"
@@ -25,18 +27,18 @@ export function RefusedNote({
     >
       <p>
         <span className="font-semibold">
-          {label}: “{text}”{asked ? "" : " was not recorded"}.
+          {named}: “{text}”{asked && now ? "" : " was not recorded"}.
         </span>{" "}
         {problem.message}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
-        {asked && problem.meant !== undefined && (
-          <Button strong onClick={() => onSure(problem.meant?.text ?? text)}>
+        {asked && now && problem.meant !== undefined && (
+          <Button strong onClick={() => sure(problem.meant?.text ?? text)}>
             It is {problem.meant.spoken}
           </Button>
         )}
-        {asked && <Button onClick={() => onSure(text)}>It is “{text}” as typed</Button>}
-        <Button onClick={onForget}>Type it again</Button>
+        {asked && now && <Button onClick={() => sure(text)}>It is “{text}” as typed</Button>}
+        <Button onClick={() => entries.forget(refused)}>Type it again</Button>
       </div>
     </div>
   );

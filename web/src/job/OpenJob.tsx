@@ -43,7 +43,7 @@ export function OpenJob({
   const [unfit, setUnfit] = useState<string>();
   const where = useWhere(job);
   const { room, station, string, setString, fields } = where;
-  const waiting = useWaiting(station);
+  const waiting = useWaiting(job.id, station);
   // whoever comes back from a panel stands where they were
   const backToField = useRef(false);
   const setOpen = (panel: Open) => {

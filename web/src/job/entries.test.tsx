@@ -1,7 +1,23 @@
 import { act, screen, waitFor } from "@testing-library/react";
+import { useState } from "react";
 import { describe, expect, it } from "vitest";
 import { field, openJob, press } from "../test/job";
+import { opened } from "../test/opened";
 import { sample, theServer } from "../test/server";
+import { JobPage } from "./JobPage";
+
+/** Leads out of the page of a job and into it again. */
+function Door() {
+  const [inside, setInside] = useState(true);
+  return (
+    <>
+      <button type="button" onClick={() => setInside(!inside)}>
+        Door
+      </button>
+      {inside && <JobPage />}
+    </>
+  );
+}
 
 describe("the cursor of a ledger", () => {
   it("keeps the keyboard in the first field and moves with the arrows", async () => {
@@ -196,6 +212,56 @@ describe("the cursor of a ledger", () => {
     await user.click(press("It is “17” as typed"));
     await waitFor(() => expect(theServer.to("/readings")).toHaveLength(3));
     expect(theServer.to("/readings")[2]?.body).toMatchObject({ string: 6, text: "17", sure: true });
+  });
+
+  it("keeps what is refused when another page is open by then", async () => {
+    theServer.job(2, "turnstone");
+    const answers: (() => void)[] = [];
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      () =>
+        new Promise((resolve) => {
+          answers.push(() => resolve(theServer.problem(422, "17 mm is possible but odd.", "sure")));
+        }),
+    );
+    const user = opened(<Door />, "/jobs/:id", "/jobs/2");
+    await screen.findByTestId("headline");
+    await user.keyboard("17{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    await user.click(press("Door"));
+    expect(screen.queryByTestId("headline")).toBeNull();
+    answers[0]?.();
+    await user.click(press("Door"));
+    expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
+    expect(field(/^Action reading under string 6 E/).value).toBe("17");
+  });
+
+  it("asks again about what was typed in another unit", async () => {
+    theServer.job(2, "turnstone");
+    theServer.on("GET /api/jobs/2", (sent) => ({
+      json:
+        sent.query.get("unit") === "mm"
+          ? sample("turnstone")
+          : sample("turnstone").replaceAll('"suffix":"mm"', '"suffix":"thou"'),
+    }));
+    const user = opened(<JobPage />, "/jobs/:id", "/jobs/2");
+    await screen.findByTestId("headline");
+    theServer.on(
+      "POST /api/jobs/2/readings",
+      theServer.problem(422, "17 mm is possible but odd.", "sure"),
+    );
+    await user.keyboard("17{Enter}");
+    await screen.findByRole("button", { name: "It is “17” as typed" });
+    await user.click(screen.getByRole("radio", { name: "thou" }));
+    const low = await screen.findByRole<HTMLInputElement>("textbox", {
+      name: "Action reading under string 6 E, thou",
+    });
+    expect(low.value).toBe("");
+    expect(screen.getByRole("alert").textContent).toMatch(/^6 E, .*, in mm: “17” was not recorded/);
+    expect(screen.queryByRole("button", { name: "It is “17” as typed" })).toBeNull();
+    await user.click(press("Type it again"));
+    expect(screen.queryByRole("alert")).toBeNull();
+    expect(document.activeElement).toBe(low);
   });
 
   it("lets what was refused be emptied and typed anew, and selects nothing of that", async () => {

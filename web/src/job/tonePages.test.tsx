@@ -5,7 +5,9 @@ import { planned } from "../pitch/plan";
 import { LastSeconds } from "../pitch/wav";
 import { openJob, panel, press } from "../test/job";
 import { later } from "../test/later";
+import { opened } from "../test/opened";
 import { sample, theServer } from "../test/server";
+import { JobPage } from "./JobPage";
 
 const heard = (more: object) => ({
   json: JSON.stringify({
@@ -68,6 +70,68 @@ describe("intonation", () => {
     await user.click(press("It is “80” as typed"));
     await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(3));
     expect(theServer.to("/intonation/pitches")[2]?.body).toMatchObject({ cents: "80", sure: true });
+  });
+
+  it("answers what was asked of one note for no other", async () => {
+    const user = await openJob(11, "redshank");
+    theServer.on(
+      "POST /api/jobs/11/intonation/pitches",
+      theServer.problem(422, "Is it this note?", "sure"),
+    );
+    await user.click(screen.getByRole("radio", { name: "harmonic at 12" }));
+    await user.type(screen.getByLabelText("Cents of 6 E harmonic at 12"), "80{Enter}");
+    await screen.findByRole("button", { name: "It is “80” as typed" });
+    // of the next string: what is typed in the row of this one is its usual note again
+    await user.click(screen.getByRole("radio", { name: "harmonic at 12" }));
+    expect(screen.getByLabelText<HTMLInputElement>("Cents of 6 E at 12").value).toBe("");
+    expect(screen.getByRole("alert").textContent).toContain(
+      "6 E harmonic at 12: “80” was not recorded",
+    );
+    expect(screen.queryByRole("button", { name: "It is “80” as typed" })).toBeNull();
+    await user.click(press(/^6 E/));
+    await user.click(screen.getByRole("radio", { name: "harmonic at 12" }));
+    await user.click(press("It is “80” as typed"));
+    await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(2));
+    expect(theServer.to("/intonation/pitches")[1]?.body).toMatchObject({
+      how: "harmonic",
+      cents: "80",
+      sure: true,
+    });
+  });
+
+  it("goes on with the next note of a string when the one before is refused meanwhile", async () => {
+    const rows = sample("lapwing").replace(
+      '"wanted":[{"string":6,"name":"E","how":"fretted"',
+      '"wanted":[{"string":6,"name":"E","how":"open","fret":0,"label":"6 E open"},{"string":6,"name":"E","how":"fretted"',
+    );
+    expect(rows).not.toBe(sample("lapwing"));
+    theServer.job(12, "lapwing");
+    theServer.on("GET /api/jobs/12", { json: rows });
+    const answers: (() => void)[] = [];
+    theServer.on("POST /api/jobs/12/intonation/pitches", (sent) =>
+      JSON.stringify(sent.body).includes('"cents":"60"')
+        ? new Promise((resolve) => {
+            answers.push(() => resolve(theServer.problem(422, "Is it this note?", "sure")));
+          })
+        : { json: rows },
+    );
+    const user = opened(<JobPage />, "/jobs/:id", "/jobs/12");
+    await user.type(await screen.findByLabelText("Cents of 6 E open"), "60{Enter}3");
+    const fretted = screen.getByLabelText<HTMLInputElement>("Cents of 6 E at 12");
+    await waitFor(() => expect(answers).toHaveLength(1));
+    answers[0]?.();
+    expect((await screen.findByRole("alert")).textContent).toContain("6 E open: “60”");
+    // what is being typed is what it was when it was begun
+    expect(fretted.getAttribute("aria-label")).toBe("Cents of 6 E at 12");
+    expect(fretted.value).toBe("3");
+    await user.keyboard("{Enter}");
+    await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(2));
+    expect(theServer.to("/intonation/pitches")[1]?.body).toMatchObject({
+      how: "fretted",
+      fret: 12,
+      cents: "3",
+    });
+    expect(document.activeElement).toBe(screen.getByLabelText("Cents of 5 A at 12"));
   });
 
   it("records other turns than advised, as the screwdriver sees them", async () => {

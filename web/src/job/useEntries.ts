@@ -4,20 +4,23 @@ import type { Sent } from "./useJob";
 
 /** An entry that was not taken, waiting in its row. */
 export interface Refused {
+  of: number;
+  /** What it was read as. What is typed in its row now may be another thing: then nothing is answered for it. */
+  what: string;
   text: string;
   problem: Problem;
 }
 
-/** What waits in the rows of a ledger. It outlives the ledger: an answer may come when another station is open. */
+/** What waits in the rows of a ledger. It outlives the ledger: an answer may come when something else is open. */
 export interface Waiting {
-  refused: Readonly<Record<number, Refused>>;
-  setRefused: (change: (all: Readonly<Record<number, Refused>>) => Record<number, Refused>) => void;
+  refused: readonly Refused[];
+  setRefused: (change: (all: readonly Refused[]) => readonly Refused[]) => void;
 }
 
 /** How a row is typed in next: downwards as the rows stand, or upwards. */
 type Direction = 1 | -1;
 
-function without<T>(all: Readonly<Record<number, T>>, of: number): Record<number, T> {
+function without<T>(all: Record<number, T>, of: number): Record<number, T> {
   const left = { ...all };
   delete left[of];
   return left;
@@ -33,6 +36,7 @@ export function useEntries({
   fields,
   rest,
   waiting: { refused, setRefused },
+  what,
   onString,
   record,
   visit = 0,
@@ -43,6 +47,8 @@ export function useEntries({
   /** Where the cursor rests after the last row. */
   rest: RefObject<HTMLElement | null>;
   waiting: Waiting;
+  /** What is typed in a row now: which note, held how, in which unit. */
+  what: (of: number) => string;
   onString: (string: number) => void;
   /** Counts how often the station was opened: a series begins anew. */
   visit?: number;
@@ -73,8 +79,12 @@ export function useEntries({
     setTexts(all);
   };
   const clear = (of: number) => set(without(typed.current, of));
+  /** What was refused in a row of what is typed there now. */
+  const question = (of: number) => refused.find((r) => r.of === of && r.what === what(of));
+  const settle = (of: number, as: string) =>
+    setRefused((all) => all.filter((r) => r.of !== of || r.what !== as));
   /** What stands in a row: what was typed, or else what was refused and waits there. */
-  const standing = (all: Record<number, string>, of: number) => all[of] ?? refused[of]?.text ?? "";
+  const standing = (all: Record<number, string>, of: number) => all[of] ?? question(of)?.text ?? "";
   const gone = useRef(false);
   useEffect(() => {
     gone.current = false;
@@ -98,11 +108,15 @@ export function useEntries({
   const begin = () => (direction.current === 1 ? order[0] : order.at(-1));
 
   const post = async (of: number, text: string, sure: boolean) => {
+    const as = what(of);
+    settle(of, as);
+    clear(of);
     setSending((all) => ({ ...all, [of]: text }));
     const sent = await record(of, text, sure);
     setSending((all) => (all[of] === text ? without(all, of) : all));
     if ("done" in sent) return;
-    setRefused((all) => ({ ...all, [of]: { text, problem: sent.problem } }));
+    settle(of, as);
+    setRefused((all) => [...all, { of, what: as, text, problem: sent.problem }]);
     // whoever has typed on in this row meanwhile goes on typing; the same row of another station is not this one
     if (gone.current || (typed.current[of] ?? "") !== "") return;
     clear(of);
@@ -114,29 +128,25 @@ export function useEntries({
   };
   const enter = (of: number) => {
     const text = standing(typed.current, of);
-    const question = refused[of];
-    const asked = question?.text === text && question.problem.code === "sure";
+    const standsThere = question(of);
+    const asked = standsThere?.text === text && standsThere.problem.code === "sure";
     // a likelier reading is suspected: that one is chosen by its own button
-    if (asked && question.problem.meant !== undefined) return;
+    if (asked && standsThere.problem.meant !== undefined) return;
     if (text.trim() !== "") {
       const begun = now();
       if (begun.entries === 0 && begun.byHand) direction.current = of === order.at(-1) ? -1 : 1;
       begun.entries++;
-      setRefused((all) => without(all, of));
-      clear(of);
       void post(of, text, asked);
     }
     focus(follows(of, next(of)));
   };
   const answerSure = (of: number, text: string) => {
-    setRefused((all) => without(all, of));
-    clear(of);
     void post(of, text, true);
     // whoever has typed on meanwhile goes on there
     focus(where.current === of ? follows(of, next(of)) : where.current);
   };
-  const forget = (of: number) => {
-    setRefused((all) => without(all, of));
+  const forget = ({ of, what: as }: Refused) => {
+    settle(of, as);
     clear(of);
     focus(of);
   };
@@ -150,13 +160,15 @@ export function useEntries({
       const step = event.key === "ArrowDown" ? 1 : order.length - 1;
       focus(order[(order.indexOf(of) + step) % order.length]);
     } else if (event.key === "Escape") {
-      setRefused((all) => without(all, of));
+      settle(of, what(of));
       clear(of);
     }
   };
   return {
     resting,
-    refused,
+    question,
+    /** All that was refused in a row. */
+    refusedIn: (of: number) => refused.filter((r) => r.of === of),
     /** What was sent from a row and is not yet answered. */
     sending,
     answerSure,
@@ -193,14 +205,14 @@ export function useEntries({
       spellCheck: false,
       inputMode: "text" as const,
       enterKeyHint: "next" as const,
-      "aria-invalid": refused[of] !== undefined,
+      "aria-invalid": question(of) !== undefined,
       placeholder: sending[of] ?? "",
       value: standing(texts, of),
       onFocus: (event: { target: HTMLInputElement }) => {
         where.current = of;
         setResting(false);
         onString(of);
-        if (refused[of] !== undefined) event.target.select();
+        if (question(of) !== undefined) event.target.select();
       },
       onChange: (event: { target: { value: string } }) =>
         set({ ...typed.current, [of]: event.target.value }),

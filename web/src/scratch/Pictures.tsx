@@ -80,6 +80,7 @@ function Neck({
         frets,
         nutY: 0,
         saddleY: 0,
+        reliefKnown: true,
         stringKnown: false,
         ghosts: [],
         heldLow: picture.held[0] ?? 1,

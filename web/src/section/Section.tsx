@@ -252,7 +252,7 @@ export function Section({
           {c.high ? "▲" : "▼"}
         </text>
       ))}
-      {relief === undefined && section.remark === undefined && (
+      {!section.reliefKnown && section.remark === undefined && (
         <text
           x={
             (s.x(section.frets[0]?.x ?? 0) +

@@ -33,6 +33,7 @@ function section(relief: number, saddleY = 4): SectionData {
     frets,
     nutY: 0.2,
     saddleY,
+    reliefKnown: true,
     stringKnown: true,
     heldLow: 1,
     heldHigh: 16,

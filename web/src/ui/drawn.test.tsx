@@ -19,6 +19,36 @@ const at = (until: string) =>
     <Countdown until={until} now="2031-02-03T09:00:00Z" label="Neck settling" />,
   );
 
+const frets = Array.from({ length: 20 }, (_, i) => ({ fret: i + 1, x: 30 * (i + 1), y: 0 }));
+
+const relief = {
+  kind: "relief",
+  fret: 8,
+  y0: -0.3,
+  y1: 0,
+  text: "0.30",
+  label: "relief at 8",
+  suffix: "mm",
+  verdict: "high" as const,
+};
+
+const section = {
+  string: 6,
+  stringName: "E",
+  scaleLength: 648,
+  saddleX: 650,
+  bodyJointFret: 16,
+  frets,
+  nutY: 0.2,
+  saddleY: 4,
+  reliefKnown: true,
+  stringKnown: false,
+  heldLow: 1,
+  heldHigh: 16,
+  ghosts: [],
+  dimensions: [relief],
+};
+
 describe("what is drawn says what it shows", () => {
   it("sets fractions as fractions and leaves other numbers alone", () => {
     // the number stays on one line with its unit
@@ -36,41 +66,17 @@ describe("what is drawn says what it shows", () => {
   });
 
   it("reads the section out, with string, value and unit", () => {
-    const frets = Array.from({ length: 20 }, (_, i) => ({ fret: i + 1, x: 30 * (i + 1), y: 0 }));
-    const section = {
-      string: 6,
-      stringName: "E",
-      scaleLength: 648,
-      saddleX: 650,
-      bodyJointFret: 16,
-      frets,
-      nutY: 0.2,
-      saddleY: 4,
-      stringKnown: false,
-      heldLow: 1,
-      heldHigh: 16,
-      ghosts: [],
-      dimensions: [
-        {
-          kind: "relief",
-          fret: 8,
-          y0: -0.3,
-          y1: 0,
-          text: "0.30",
-          label: "relief at 8",
-          suffix: "mm",
-          verdict: "high" as const,
-        },
-      ],
-    };
     const drawn = renderToStaticMarkup(<Section section={section} />);
     expect(drawn).toContain(
       "Side view of the neck under string 6 E: relief 0.30 mm at fret 8, ▲ over.",
     );
     // the verdict is said with a sign and words, not by colour alone
     expect(drawn).toContain("▲ over");
-    const unread = renderToStaticMarkup(<Section section={{ ...section, dimensions: [] }} />);
-    expect(unread).toContain("relief not read yet");
+    const unread = { ...section, dimensions: [], reliefKnown: false };
+    expect(renderToStaticMarkup(<Section section={unread} />)).toContain("relief not read yet");
+    // under an inner string the relief of the outer ones is drawn, and nothing is missing
+    const inner = { ...section, string: 3, dimensions: [] };
+    expect(renderToStaticMarkup(<Section section={inner} />)).not.toContain("relief not read yet");
   });
 
   it("counts down by the difference of two server times", () => {

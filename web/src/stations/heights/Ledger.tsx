@@ -58,6 +58,7 @@ export function Ledger({
     fields,
     rest,
     waiting,
+    what: () => `${method}, in ${suffix}`,
     onString,
     visit,
     record: (of, text, sure) =>
@@ -108,7 +109,6 @@ export function Ledger({
           {rows.map((row) => {
             const on = row.string === string && !entries.resting;
             const isAsked = asked.includes(row.string);
-            const refused = entries.refused[row.string];
             return [
               <tr
                 key={row.string}
@@ -143,7 +143,7 @@ export function Ledger({
                     aria-label={`${title} reading under string ${row.string} ${row.name}, ${suffix}`}
                     disabled={job.closed}
                     className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${
-                      refused !== undefined
+                      entries.question(row.string) !== undefined
                         ? "border-rust"
                         : on
                           ? "border-ink"
@@ -154,18 +154,17 @@ export function Ledger({
                   />
                 </td>
               </tr>,
-              refused !== undefined && (
-                <tr key={`${String(row.string)}-refused`}>
+              ...entries.refusedIn(row.string).map((refused) => (
+                <tr key={`${String(row.string)}-${refused.what}`}>
                   <td colSpan={5} className="pb-1.5">
                     <RefusedNote
                       label={`${row.string} ${row.name}`}
                       refused={refused}
-                      onSure={(text) => entries.answerSure(row.string, text)}
-                      onForget={() => entries.forget(row.string)}
+                      entries={entries}
                     />
                   </td>
                 </tr>
-              ),
+              )),
               row.doubt !== undefined && (
                 <tr key={`${String(row.string)}-doubt`}>
                   <td colSpan={5} className="pb-1.5">

@@ -36,10 +36,14 @@ export function ToneLedger({
   const tall = order.length > 8;
   // notes that are on their way: what is typed next is the one after them
   const [under, setUnder] = useState<readonly string[]>([]);
-  const typedNote = (row: Schemas["ToneRow"]): Note =>
-    note !== undefined && note.string === row.string
-      ? note
-      : (row.wanted.find((n) => !under.includes(n.label)) ?? row.type);
+  const typedNote = (row: Schemas["ToneRow"]): Note => {
+    if (note !== undefined && note.string === row.string) return note;
+    const left = row.wanted.filter((n) => !under.includes(n.label));
+    // one that was refused waits: what is typed on meanwhile is not it
+    const waits = (n: Note) =>
+      waiting.refused.some((r) => r.of === row.string && r.what === n.label);
+    return left.find((n) => !waits(n)) ?? left[0] ?? row.type;
+  };
   const noteOf = (of: number) => {
     const row = intonation.rows.find((r) => r.string === of);
     return row === undefined ? undefined : typedNote(row);
@@ -50,6 +54,7 @@ export function ToneLedger({
     fields,
     rest,
     waiting,
+    what: (of) => noteOf(of)?.label ?? "",
     onString,
     visit,
     record: async (of, cents, sure) => {
@@ -104,7 +109,6 @@ export function ToneLedger({
           {intonation.rows.map((row) => {
             const on = row.string === string && !entries.resting;
             const of = typedNote(row);
-            const refused = entries.refused[row.string];
             return [
               <tr
                 key={row.string}
@@ -146,18 +150,13 @@ export function ToneLedger({
                   />
                 </td>
               </tr>,
-              refused !== undefined && (
-                <tr key={`${String(row.string)}-refused`}>
+              ...entries.refusedIn(row.string).map((refused) => (
+                <tr key={`${String(row.string)}-${refused.what}`}>
                   <td colSpan={5} className="pb-1.5">
-                    <RefusedNote
-                      label={of.label}
-                      refused={refused}
-                      onSure={(text) => entries.answerSure(row.string, text)}
-                      onForget={() => entries.forget(row.string)}
-                    />
+                    <RefusedNote label={refused.what} refused={refused} entries={entries} />
                   </td>
                 </tr>
-              ),
+              )),
             ];
           })}
         </tbody>

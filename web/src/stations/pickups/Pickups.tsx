@@ -44,6 +44,7 @@ export function Pickups({
     fields,
     rest,
     waiting,
+    what: () => `${pickups.method}, in ${pickups.suffix}`,
     onString: () => undefined,
     record: async (at, text) => {
       const gap = gaps[at];
@@ -160,7 +161,6 @@ function Pickup({
         <tbody>
           {pickup.gaps.map((gap) => {
             const at = ids.findIndex((g) => g.pickup === pickup.pickup && g.side === gap.side);
-            const refused = entries.refused[at];
             return [
               <tr key={gap.side} className="h-14 border-t border-line text-right">
                 <th scope="row" className="text-left text-[16px] leading-tight font-semibold">
@@ -186,18 +186,13 @@ function Pickup({
                   />
                 </td>
               </tr>,
-              refused !== undefined && (
-                <tr key={`${gap.side}-refused`}>
+              ...entries.refusedIn(at).map((refused) => (
+                <tr key={`${gap.side}-${refused.what}`}>
                   <td colSpan={5} className="pb-1.5">
-                    <RefusedNote
-                      label={gap.label}
-                      refused={refused}
-                      onSure={(text) => entries.answerSure(at, text)}
-                      onForget={() => entries.forget(at)}
-                    />
+                    <RefusedNote label={gap.label} refused={refused} entries={entries} />
                   </td>
                 </tr>
-              ),
+              )),
             ];
           })}
         </tbody>

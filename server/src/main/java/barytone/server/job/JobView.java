@@ -74,6 +74,7 @@ public record JobView(
      *
      * @param heldLow lower fret held for relief, 0 for the nut end
      * @param heldHigh upper fret held for relief
+     * @param reliefKnown false while the relief of the neck under it was not read, or anything may have changed it since
      * @param stringKnown false while neither nut nor action was read: the string's height is only what is usual
      * @param after where things are expected after the next move; null when no move is proposed
      * @param remark what the picture cannot show: a neck without a gap is straight or bent back; null otherwise
@@ -87,6 +88,7 @@ public record JobView(
             List<FretPoint> frets,
             double nutY,
             double saddleY,
+            boolean reliefKnown,
             boolean stringKnown,
             int heldLow,
             int heldHigh,

@@ -32,17 +32,17 @@ final class SectionViewer {
     }
 
     private boolean reliefRead(int string) {
-        // the neck under the strings between lies between the two sides
-        return state.strings(Station.RELIEF).contains(string)
-                ? state.lastRelief(string).isPresent()
-                : state.reliefStrings().stream()
-                        .allMatch(s -> state.lastRelief(s).isPresent());
+        return reliefUnder(string).stream().allMatch(s -> state.lastRelief(s).isPresent());
+    }
+
+    /** Where the relief is read that the neck under a string has: under the strings between it lies between the two sides. */
+    private List<Integer> reliefUnder(int string) {
+        return state.strings(Station.RELIEF).contains(string) ? List.of(string) : state.reliefStrings();
     }
 
     /** Whether the neck under a string was read as having no gap: what lies beyond is unknown, so it is drawn flat. */
     private boolean noGap(int string) {
-        List<Integer> sides = state.strings(Station.RELIEF).contains(string) ? List.of(string) : state.reliefStrings();
-        return sides.stream()
+        return reliefUnder(string).stream()
                 .anyMatch(s -> HeightVerdict.of(state, Station.RELIEF, s).noGap());
     }
 
@@ -81,6 +81,8 @@ final class SectionViewer {
                 frets,
                 drawn(line.nutHeight(likely) - chord.at(0)),
                 drawn(likely.saddleHeight() - chord.at(line.saddle())),
+                reliefUnder(string).stream()
+                        .allMatch(s -> state.look(Station.RELIEF, s).isPresent()),
                 known,
                 habit.heldLow(),
                 habit.heldHigh(),
@@ -112,6 +114,7 @@ final class SectionViewer {
                         .toList(),
                 drawn(line.nutHeight(tried) - chord.at(0)),
                 drawn(tried.saddleHeight() - chord.at(line.saddle())),
+                true,
                 true,
                 1,
                 spec.bodyJointFret(),

@@ -41,7 +41,8 @@ class EarlierViewsTest {
             "playOff",
             "frets",
             "waits",
-            "promise");
+            "promise",
+            "reliefKnown");
 
     /** What was said of the station of frets before there was one. */
     private static final Set<String> EMPTY_STATION =

@@ -30,6 +30,25 @@ class FactsApiTest extends JobsOverHttp {
     }
 
     @Test
+    void theReliefIsMissedUnderAStringOnlyWhereItIsReadForIt() {
+        long job = electric("Cooper");
+        assertThat(reliefKnown(job(job))).containsOnly(false);
+        // from the sixth string to the first
+        assertThat(reliefKnown(read(job, "RELIEF", 6, "0.2"))).containsExactly(true, false, false, false, false, false);
+        assertThat(reliefKnown(read(job, "RELIEF", 1, "0.2"))).containsOnly(true);
+        JsonNode strung = post(job, "other-strings", ",\"strings\":\"11 14 18 28w 38w 49w\"")
+                .json();
+        assertThat(reliefKnown(strung)).containsOnly(false);
+    }
+
+    private static List<Boolean> reliefKnown(JsonNode job) {
+        return job.get("sections")
+                .valueStream()
+                .map(section -> section.get("reliefKnown").asBoolean())
+                .toList();
+    }
+
+    @Test
     void otherStringsNotedOnTheInstrumentAreAnEntryToo() {
         long job = electric("Joiner");
         readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
