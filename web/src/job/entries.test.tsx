@@ -214,6 +214,23 @@ describe("the cursor of a ledger", () => {
     expect(theServer.to("/readings")[2]?.body).toMatchObject({ string: 6, text: "17", sure: true });
   });
 
+  it("keeps what is typed and not entered while another station is open", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("1.7");
+    await user.click(press(/^Nut/));
+    expect(field(/^Nut reading under string 6 E/).value).toBe("");
+    await screen.findByText("▲ 1 not taken");
+    await user.keyboard("{Shift>}a{/Shift}");
+    expect(field(/^Action reading under string 6 E/).value).toBe("1.7");
+    expect(screen.queryByText(/not taken/)).toBeNull();
+    await user.keyboard("{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
+    expect(theServer.to("/readings")[0]?.body).toMatchObject({ station: "action", text: "1.7" });
+    // entered, it does not come back
+    await user.keyboard("{Shift>}n{/Shift}{Shift>}a{/Shift}");
+    expect(field(/^Action reading under string 6 E/).value).toBe("");
+  });
+
   it("keeps what is refused when another page is open by then", async () => {
     theServer.job(2, "turnstone");
     const answers: (() => void)[] = [];

@@ -15,12 +15,15 @@ export interface Refused {
 export interface Waiting {
   refused: readonly Refused[];
   setRefused: (change: (all: readonly Refused[]) => readonly Refused[]) => void;
+  /** What stood in the rows and was not entered when the ledger was left. */
+  typed: Readonly<Record<number, string>>;
+  setTyped: (typed: Readonly<Record<number, string>>) => void;
 }
 
 /** How a row is typed in next: downwards as the rows stand, or upwards. */
 type Direction = 1 | -1;
 
-function without<T>(all: Record<number, T>, of: number): Record<number, T> {
+function without<T>(all: Readonly<Record<number, T>>, of: number): Record<number, T> {
   const left = { ...all };
   delete left[of];
   return left;
@@ -35,7 +38,7 @@ export function useEntries({
   order,
   fields,
   rest,
-  waiting: { refused, setRefused },
+  waiting,
   what,
   onString,
   record,
@@ -57,13 +60,14 @@ export function useEntries({
   /** Where to go on after a row, when not to the next one; undefined is the rest. */
   follows?: (of: number, next: number | undefined) => number | undefined;
 }) {
-  const [texts, setTexts] = useState<Record<number, string>>({});
+  const { refused, setRefused } = waiting;
+  const [texts, setTexts] = useState<Readonly<Record<number, string>>>(waiting.typed);
   const [sending, setSending] = useState<Record<number, string>>({});
   const [resting, setResting] = useState(false);
   const direction = useRef<Direction>(1);
   // a series that is begun by hand in the last row runs upwards; a step back to correct something turns nothing round
   const series = useRef({ entries: 0, byHand: false, visit });
-  const typed = useRef<Record<number, string>>({});
+  const typed = useRef(texts);
   /** Where the cursor is, or was before a button was pressed; undefined at rest. */
   const where = useRef<number>(undefined);
   /** The series under way; another one since the station was opened anew. */
@@ -74,7 +78,7 @@ export function useEntries({
     }
     return series.current;
   };
-  const set = (all: Record<number, string>) => {
+  const set = (all: Readonly<Record<number, string>>) => {
     typed.current = all;
     setTexts(all);
   };
@@ -84,12 +88,20 @@ export function useEntries({
   const settle = (of: number, as: string) =>
     setRefused((all) => all.filter((r) => r.of !== of || r.what !== as));
   /** What stands in a row: what was typed, or else what was refused and waits there. */
-  const standing = (all: Record<number, string>, of: number) => all[of] ?? question(of)?.text ?? "";
+  const standing = (all: Readonly<Record<number, string>>, of: number) =>
+    all[of] ?? question(of)?.text ?? "";
   const gone = useRef(false);
+  const leave = useRef(waiting.setTyped);
+  useEffect(() => {
+    leave.current = waiting.setTyped;
+  });
   useEffect(() => {
     gone.current = false;
+    // what was left here stands in the rows again
+    if (Object.keys(typed.current).length > 0) leave.current({});
     return () => {
       gone.current = true;
+      if (Object.keys(typed.current).length > 0) leave.current(typed.current);
     };
   }, []);
   const focus = (target: number | undefined) => {
