@@ -32,6 +32,13 @@ vi.stubGlobal("fetch", (request: Request | string, init?: RequestInit) =>
   ),
 );
 
+// how an element is styled is worked out through every style above it, for each name that is looked for; no style sheet is loaded
+// here, so that only what an element says of itself could hide it
+const unstyled = document.createElement("p").style;
+if (document.defaultView !== null)
+  document.defaultView.getComputedStyle = (element) =>
+    element instanceof HTMLElement ? element.style : unstyled;
+
 // files follow each other in one process: each finds the world as the first did
 vi.stubGlobal("IS_REACT_ACT_ENVIRONMENT", true);
 beforeEach(() => {
