@@ -105,6 +105,7 @@ class Screenshots {
                 "Set of strings, 12.00",
                 "Loose screws tightened, for nothing"
             }) agreed.getByLabel("Add from the price list").selectOption(line);
+            assertThat(agreed.getByText("Take that day")).isVisible();
             shot(agreed, "agreed");
             shot(browsing.page("/api/jobs/14/card/print", 900, 1000), "card");
 
