@@ -281,6 +281,29 @@ describe("the cursor of a ledger", () => {
     expect(document.activeElement).toBe(low);
   });
 
+  it("asks again about what was read with a tool that is no longer asked for", async () => {
+    const asked = sample("turnstone").replace('"advice":{', '"advice":{"tool":"card",');
+    theServer.job(2, "turnstone");
+    theServer.on("GET /api/jobs/2", { json: asked });
+    theServer.on("POST /api/jobs/2/readings", (sent) =>
+      JSON.stringify(sent.body).includes('"text":"17"')
+        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
+        : { json: sample("turnstone") },
+    );
+    const user = opened(<JobPage />, "/jobs/:id", "/jobs/2");
+    await screen.findByTestId("headline");
+    await user.keyboard("17{Enter}");
+    await screen.findByRole("button", { name: "It is “17” as typed" });
+    expect(theServer.to("/readings")[0]?.body).toMatchObject({ text: "17", tool: "card" });
+    await user.keyboard("1.6{Enter}");
+    await waitFor(() =>
+      expect(screen.queryByRole("button", { name: "It is “17” as typed" })).toBeNull(),
+    );
+    expect(screen.getByRole("alert").textContent).toContain(
+      "with the tool that was asked for: “17” was not recorded",
+    );
+  });
+
   it("lets what was refused be emptied and typed anew, and selects nothing of that", async () => {
     const user = await openJob(2, "turnstone");
     const answers: (() => void)[] = [];

@@ -58,7 +58,8 @@ export function Ledger({
     fields,
     rest,
     waiting,
-    what: () => `${method}, in ${suffix}`,
+    what: () =>
+      `${method}, in ${suffix}${"tool" in tool ? ", with the tool that was asked for" : ""}`,
     onString,
     visit,
     record: (of, text, sure) =>
