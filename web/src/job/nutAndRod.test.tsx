@@ -1,6 +1,6 @@
-import { screen, waitFor } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
-import { openJob, panel, press } from "../test/job";
+import { field, openJob, panel, press } from "../test/job";
 import { theServer } from "../test/server";
 
 describe("a job at the nut", () => {
@@ -138,6 +138,31 @@ describe("a job at the rod", () => {
       }),
     );
     await waitFor(() => expect(press("Leaf 0.33 mm: not tried")).toBeTruthy());
+  });
+
+  it("leaves what was tapped under a string with that string", async () => {
+    const user = await openJob(7, "cormorant");
+    await user.click(press("Leaf 0.33 mm: not tried"));
+    await user.click(field(/under string 1/));
+    const low = within(screen.getByRole("row", { name: /^6 B/ }));
+    expect(low.getByText("▲ leaves not recorded")).toBeTruthy();
+    expect(screen.queryByRole("button", { name: /^Record for string/ })).toBeNull();
+    expect(screen.queryByRole("button", { name: /^Leaf .*: free/ })).toBeNull();
+    // another station and back
+    await user.click(press(/^Nut/));
+    await screen.findByText("▲ 1 not taken");
+    expect(screen.queryByRole("button", { name: /^Record for string/ })).toBeNull();
+    await user.click(press(/^Relief/));
+    await user.click(field(/under string 6/));
+    expect(press("Leaf 0.33 mm: free")).toBeTruthy();
+    await user.click(press("Record for string 6 B"));
+    await waitFor(() =>
+      expect(theServer.to("/readings")[0]?.body).toMatchObject({
+        string: 6,
+        leaves: { free: 0.33 },
+      }),
+    );
+    await waitFor(() => expect(screen.queryByText("▲ leaves not recorded")).toBeNull());
   });
 
   it("sets how the rod is turned, and its direction back, each only when it was changed", async () => {

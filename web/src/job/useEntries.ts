@@ -11,6 +11,13 @@ export interface Refused {
   problem: Problem;
 }
 
+/** What was tapped of the leaves under a string and not recorded, mm. */
+export interface Tapped {
+  /** How it was held. */
+  what: string;
+  found: { free?: number; touches?: number; lifts?: number };
+}
+
 /** What waits in the rows of a ledger. It outlives the ledger: an answer may come when something else is open. */
 export interface Waiting {
   refused: readonly Refused[];
@@ -18,6 +25,8 @@ export interface Waiting {
   /** What stood in the rows and was not entered when the ledger was left. */
   typed: Readonly<Record<number, string>>;
   setTyped: (typed: Readonly<Record<number, string>>) => void;
+  tapped: Readonly<Record<number, Tapped>>;
+  setTapped: (of: number, tapped: Tapped) => void;
 }
 
 /** How a row is typed in next: downwards as the rows stand, or upwards. */

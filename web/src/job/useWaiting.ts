@@ -2,10 +2,10 @@ import { skipToken, useQuery, useQueryClient } from "@tanstack/react-query";
 import type { Station } from "../stations/room";
 import type { Waiting } from "./useEntries";
 
-type Kept = Pick<Waiting, "refused" | "typed">;
+type Kept = Pick<Waiting, "refused" | "typed" | "tapped">;
 type All = Partial<Record<Station, Kept>>;
 
-const NOTHING: Kept = { refused: [], typed: {} };
+const NOTHING: Kept = { refused: [], typed: {}, tapped: {} };
 
 /** What was typed on a job, not taken, and waits in its row until somebody comes back to it, from another station or another page. */
 export function useWaiting(
@@ -25,10 +25,17 @@ export function useWaiting(
     ...(data[station] ?? NOTHING),
     setRefused: (change) => keep(({ refused }) => ({ refused: change(refused) })),
     setTyped: (typed) => keep(() => ({ typed })),
+    setTapped: (of, now) => keep(({ tapped }) => ({ tapped: { ...tapped, [of]: now } })),
     at: (of) => {
-      const { refused, typed } = data[of] ?? NOTHING;
-      const rows = Object.entries(typed).filter(([, text]) => text.trim() !== "");
-      return new Set([...refused.map((r) => r.of), ...rows.map(([row]) => Number(row))]).size;
+      const { refused, typed, tapped } = data[of] ?? NOTHING;
+      const rows = [
+        ...refused.map((r) => String(r.of)),
+        ...Object.keys(typed).filter((row) => typed[Number(row)]?.trim() !== ""),
+        ...Object.keys(tapped).filter(
+          (row) => Object.keys(tapped[Number(row)]?.found ?? {}).length > 0,
+        ),
+      ];
+      return new Set(rows).size;
     },
   };
 }

@@ -1,4 +1,3 @@
-import { useState } from "react";
 import type { Schemas } from "../../app/api";
 import { Button } from "../../ui/controls";
 import { isEmpty, stateOf, tapped, type Finding, type LeafState } from "./leaves";
@@ -16,15 +15,19 @@ export function LeafRow({
   string,
   suffix,
   disabled,
+  found,
+  onFound,
   onRecord,
 }: {
   leaves: readonly Schemas["LeafView"][];
   string: string;
   suffix: string;
   disabled: boolean;
-  onRecord: (found: Finding) => Promise<boolean>;
+  /** What was tapped under this string and not recorded. */
+  found: Finding;
+  onFound: (found: Finding) => void;
+  onRecord: () => void;
 }) {
-  const [found, setFound] = useState<Finding>({});
   return (
     <section aria-label="Leaves on the bench">
       <h3 className="wide mt-3 mb-1.5 flex justify-between gap-3 text-[15px] font-semibold text-mute">
@@ -39,7 +42,7 @@ export function LeafRow({
               type="button"
               disabled={disabled}
               aria-label={`Leaf ${leaf.text} ${suffix}: ${state ?? "not tried"}`}
-              onClick={() => setFound(tapped(leaf.mm, found))}
+              onClick={() => onFound(tapped(leaf.mm, found))}
               className={`eases min-h-13 rounded-md border-[1.5px] px-0 text-center text-[16px] leading-tight font-semibold disabled:opacity-50 ${STYLE[state ?? "none"]}`}
             >
               {leaf.text}
@@ -50,18 +53,10 @@ export function LeafRow({
       </div>
       {!isEmpty(found) && (
         <div className="mt-2 flex gap-2">
-          <Button
-            strong
-            disabled={disabled}
-            onClick={() =>
-              void onRecord(found).then((done) => {
-                if (done) setFound({});
-              })
-            }
-          >
+          <Button strong disabled={disabled} onClick={onRecord}>
             Record for string {string}
           </Button>
-          <Button onClick={() => setFound({})}>Clear</Button>
+          <Button onClick={() => onFound({})}>Clear</Button>
         </div>
       )}
     </section>

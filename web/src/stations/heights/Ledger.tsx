@@ -8,6 +8,7 @@ import { Heads } from "../../ui/Heads";
 import { Button } from "../../ui/controls";
 import type { LedgerProps, Station } from "../room";
 import { LeafRow } from "./LeafRow";
+import { isEmpty, type Finding } from "./leaves";
 import { useOwnSend } from "../../job/useOwnSend";
 
 /** What is read under the strings of a station. */
@@ -71,6 +72,23 @@ export function Ledger({
       ),
   });
   const first = rows.find((r) => r.string === entries.begin());
+  // leaves that were tapped belong to the string that they were under, and to the way in which it was held
+  const tapped = (of: number): Finding => {
+    const waits = waiting.tapped[of];
+    return waits?.what === method ? waits.found : {};
+  };
+  const recordLeaves = async (of: number) => {
+    const leaves = tapped(of);
+    const done = await own((stamp, params) =>
+      api.POST("/api/jobs/{id}/readings", {
+        params,
+        body: { ...stamp, station, string: of, leaves },
+      }),
+    );
+    if (done === null) return;
+    waiting.setTapped(of, { what: method, found: {} });
+    entries.goOn(of);
+  };
 
   return (
     <section aria-label={title} className="px-5 py-2">
@@ -121,6 +139,11 @@ export function Ledger({
                   </span>
                   {row.string} {row.name}
                   <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
+                  {!on && !isEmpty(tapped(row.string)) && (
+                    <span className="block pl-3 text-[12.5px] leading-tight font-semibold text-ink-soft">
+                      ▲ leaves not recorded
+                    </span>
+                  )}
                   {isAsked && (
                     <span className="block pl-3 text-[12.5px] leading-tight font-semibold text-ink-soft">
                       ● asked for
@@ -188,17 +211,9 @@ export function Ledger({
           string={`${selected.string} ${selected.name}`}
           suffix={suffix}
           disabled={job.closed}
-          onRecord={async (leaves) => {
-            const done = await own((stamp, params) =>
-              api.POST("/api/jobs/{id}/readings", {
-                params,
-                body: { ...stamp, station, string: selected.string, leaves },
-              }),
-            );
-            if (done === null) return false;
-            entries.goOn(selected.string);
-            return true;
-          }}
+          found={tapped(selected.string)}
+          onFound={(found) => waiting.setTapped(selected.string, { what: method, found })}
+          onRecord={() => void recordLeaves(selected.string)}
         />
       )}
       {children}
