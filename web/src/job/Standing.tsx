@@ -27,13 +27,13 @@ export function Standing({
   const { sign, tone } = VERDICT[verdict] ?? { sign: "", tone: "" };
   return (
     <>
-      <td className="px-2 text-[17px] text-mute">
+      <td className="px-1.5 text-[17px] text-mute">
         {found ?? "–"}
         {foundBy !== undefined && (
           <span className="block text-[12.5px] leading-tight">{foundBy}</span>
         )}
       </td>
-      <td className="px-2">
+      <td className="px-1.5">
         <span
           className={`whitespace-nowrap ${reckoned && now !== undefined ? "text-indigo" : tone}`}
         >
@@ -56,7 +56,7 @@ export function Standing({
           <span className="block text-[12.5px] leading-tight text-mute">{note}</span>
         )}
       </td>
-      <td className="px-2 text-[16px] whitespace-nowrap text-mute">{target}</td>
+      <td className="px-1.5 text-[16px] whitespace-nowrap text-mute">{target}</td>
     </>
   );
 }

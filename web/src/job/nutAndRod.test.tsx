@@ -145,7 +145,7 @@ describe("a job at the rod", () => {
     await user.click(press("Leaf 0.33 mm: not tried"));
     await user.click(field(/under string 1/));
     const low = within(screen.getByRole("row", { name: /^6 B/ }));
-    expect(low.getByText("▲ leaves not recorded")).toBeTruthy();
+    expect(low.getByText("▲ only tapped")).toBeTruthy();
     expect(screen.queryByRole("button", { name: /^Record for string/ })).toBeNull();
     expect(screen.queryByRole("button", { name: /^Leaf .*: free/ })).toBeNull();
     // another station and back
@@ -162,7 +162,7 @@ describe("a job at the rod", () => {
         leaves: { free: 0.33 },
       }),
     );
-    await waitFor(() => expect(screen.queryByText("▲ leaves not recorded")).toBeNull());
+    await waitFor(() => expect(screen.queryByText("▲ only tapped")).toBeNull());
   });
 
   it("sets how the rod is turned, and its direction back, each only when it was changed", async () => {

@@ -106,7 +106,7 @@ export function Ledger({
       <table className="w-full border-collapse">
         <thead>
           <Heads
-            pad="px-2"
+            pad="px-1.5"
             cells={[
               "String",
               "As found",
@@ -128,6 +128,8 @@ export function Ledger({
           {rows.map((row) => {
             const on = row.string === string && !entries.resting;
             const isAsked = asked.includes(row.string);
+            // leaves, and not recorded: they are seen below while the row is open
+            const tappedOnly = !on && !isEmpty(tapped(row.string));
             return [
               <tr
                 key={row.string}
@@ -139,14 +141,9 @@ export function Ledger({
                   </span>
                   {row.string} {row.name}
                   <span className="ml-1.5 text-[14px] font-normal text-mute">{row.side}</span>
-                  {!on && !isEmpty(tapped(row.string)) && (
+                  {(isAsked || tappedOnly) && (
                     <span className="block pl-3 text-[12.5px] leading-tight font-semibold text-ink-soft">
-                      ▲ leaves not recorded
-                    </span>
-                  )}
-                  {isAsked && (
-                    <span className="block pl-3 text-[12.5px] leading-tight font-semibold text-ink-soft">
-                      ● asked for
+                      {tappedOnly ? "▲ only tapped" : "● asked for"}
                     </span>
                   )}
                 </th>
@@ -166,7 +163,7 @@ export function Ledger({
                     {...entries.field(row.string)}
                     aria-label={`${title} reading under string ${row.string} ${row.name}, ${suffix}`}
                     disabled={job.closed}
-                    className={`h-11 w-[118px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${
+                    className={`h-11 w-[112px] rounded-lg border-2 bg-white px-2.5 text-right text-[20px] font-bold placeholder:font-normal placeholder:text-mute disabled:bg-bench-dark ${
                       entries.question(row.string) !== undefined
                         ? "border-rust"
                         : on

@@ -103,7 +103,10 @@ export function ToneLedger({
       />
       <table className="w-full border-collapse">
         <thead>
-          <Heads pad="px-2" cells={["String", "As found", "Now, cents", "Good", "Typed, cents"]} />
+          <Heads
+            pad="px-1.5"
+            cells={["String", "As found", "Now, cents", "Good", "Typed, cents"]}
+          />
         </thead>
         <tbody>
           {intonation.rows.map((row) => {

@@ -154,7 +154,7 @@ function Pickup({
       <table className="w-full border-collapse">
         <thead>
           <Heads
-            pad="px-2"
+            pad="px-1.5"
             cells={["Side", "As found", "Now", "Target", `Gap, ${job.pickups.suffix}`]}
           />
         </thead>
