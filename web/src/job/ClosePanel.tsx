@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api, type JobView, type Problem } from "../app/api";
 import { useUnit } from "../app/unit";
 import { TextArea } from "../ui/TextArea";
 import { Button, Field, Trouble, TroubleOrQuestion } from "../ui/controls";
+import { useCopy } from "../ui/useCopy";
 import { AirForm } from "./AirForm";
 import { FoundAndLeft } from "./panels";
 import type { Send } from "./useJob";
@@ -130,7 +131,7 @@ export function ClosePanel({
 /** The card that goes home with the instrument, and a text for a message. */
 export function CardLinks({ job }: { job: JobView }) {
   const { unit } = useUnit();
-  const [copied, setCopied] = useState(false);
+  const { copy, saidOf } = useCopy();
   const card = useQuery({
     queryKey: ["card", job.id, job.seq],
     queryFn: () =>
@@ -168,13 +169,8 @@ export function CardLinks({ job }: { job: JobView }) {
           <p className="border-l-4 border-line-strong bg-paper px-3 py-2 text-[17px]">
             {card.data.ready}
           </p>
-          <Button
-            className="mt-2"
-            onClick={() =>
-              void navigator.clipboard.writeText(card.data.ready).then(() => setCopied(true))
-            }
-          >
-            {copied ? "Copied" : "Copy it"}
+          <Button className="mt-2" onClick={() => copy("ready", card.data.ready)}>
+            {saidOf("ready", "Copy it")}
           </Button>
         </div>
       )}

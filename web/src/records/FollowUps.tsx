@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { Link } from "react-router";
 import { answer, api } from "../app/api";
 import { Button, Trouble } from "../ui/controls";
+import { useCopy } from "../ui/useCopy";
 
 /** Instruments that are to be looked at again on a day; on the bench only those whose day has come. */
 export function FollowUps({ dueOnly = false }: { dueOnly?: boolean }) {
-  const [copied, setCopied] = useState<number | null>(null);
+  const { copy, saidOf } = useCopy();
   const found = useQuery({
     queryKey: ["follow-ups"],
     queryFn: () => answer(api.GET("/api/follow-ups")),
@@ -41,11 +41,9 @@ export function FollowUps({ dueOnly = false }: { dueOnly?: boolean }) {
             {!dueOnly && (
               <Button
                 aria-label={`Copy the text for ${one.name}`}
-                onClick={() =>
-                  void navigator.clipboard.writeText(one.text).then(() => setCopied(one.job))
-                }
+                onClick={() => copy(String(one.job), one.text)}
               >
-                {copied === one.job ? "Copied" : "Copy a text"}
+                {saidOf(String(one.job), "Copy a text")}
               </Button>
             )}
           </li>

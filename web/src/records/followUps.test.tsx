@@ -1,5 +1,5 @@
 import { screen } from "@testing-library/react";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { opened } from "../test/opened";
 import { theServer } from "../test/server";
 import { FollowUps } from "./FollowUps";
@@ -44,6 +44,15 @@ describe("what is to be looked at again", () => {
     await user.click(screen.getByRole("button", { name: "Copy the text for Eider" }));
     expect(await navigator.clipboard.readText()).toBe("Hello Island school, Eider");
     expect(screen.getByText("Copied")).toBeTruthy();
+  });
+
+  it("says that nothing was copied where the browser does not allow it", async () => {
+    const user = shown(false, [one("Eider", true)]);
+    await screen.findByText("Eider");
+    vi.spyOn(navigator.clipboard, "writeText").mockRejectedValue(new Error("not allowed"));
+    await user.click(screen.getByRole("button", { name: "Copy the text for Eider" }));
+    expect(await screen.findByText(/^▲ Not copied/)).toBeTruthy();
+    expect(screen.queryByText("Copied")).toBeNull();
   });
 
   it("tells on the bench only what is news", async () => {

@@ -1,8 +1,8 @@
-import { useState } from "react";
 import { useUnit } from "../app/unit";
 import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
+import { useCopy } from "../ui/useCopy";
 import { useLastGood } from "../ui/useLastGood";
 import { FieldTroubles } from "./fields";
 import { SumPicture } from "./Pictures";
@@ -13,14 +13,10 @@ import { useSum } from "./useSum";
 export function SumPanel({ sum }: { sum: Sum }) {
   const { plain: unit } = useUnit();
   const { texts, set, reset, result } = useSum(sum, unit);
-  const [copied, setCopied] = useState<string | null>(null);
+  const { copy, said, refused } = useCopy();
   const troubles = result.error instanceof FieldTroubles ? result.error.fields : {};
   const shown = useLastGood(result.data);
   const suffix = unit === "in64" ? "in" : unit;
-  const copy = async (what: string, text: string) => {
-    await navigator.clipboard.writeText(text);
-    setCopied(what);
-  };
   const all =
     shown === undefined
       ? ""
@@ -110,7 +106,7 @@ export function SumPanel({ sum }: { sum: Sum }) {
                             type="button"
                             title="Copy"
                             aria-label={`Copy ${row.label} ${text}`}
-                            onClick={() => void copy(`${row.label}${String(j)}`, text)}
+                            onClick={() => copy(`${row.label}${String(j)}`, text)}
                             className="eases min-h-11 rounded px-2 text-[20px] font-bold whitespace-nowrap hover:bg-paper"
                           >
                             <Fractions text={text} />
@@ -122,9 +118,12 @@ export function SumPanel({ sum }: { sum: Sum }) {
                 </tbody>
               </table>
               <div className="mt-3 flex items-center gap-3">
-                <Button onClick={() => void copy("all", all)}>Copy all</Button>
-                <span role="status" className="text-[15px] text-verdigris">
-                  {copied === null ? "" : "Copied"}
+                <Button onClick={() => copy("all", all)}>Copy all</Button>
+                <span
+                  role="status"
+                  className={`text-[15px] ${refused ? "text-rust" : "text-verdigris"}`}
+                >
+                  {said}
                 </span>
               </div>
             </div>
