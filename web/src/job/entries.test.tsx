@@ -2,9 +2,12 @@ import { act, screen, waitFor } from "@testing-library/react";
 import { useState } from "react";
 import { describe, expect, it } from "vitest";
 import { field, openJob, press } from "../test/job";
+import { later } from "../test/later";
 import { opened } from "../test/opened";
-import { sample, theServer } from "../test/server";
+import { sample, theServer, type Answer } from "../test/server";
 import { JobPage } from "./JobPage";
+
+const odd = theServer.problem(422, "17 mm is possible but odd.", "sure");
 
 /** Leads out of the page of a job and into it again. */
 function Door() {
@@ -48,9 +51,7 @@ describe("the cursor of a ledger", () => {
   it("lets what was refused wait in its own row, and takes it only when its question is answered", async () => {
     const user = await openJob(2, "turnstone");
     theServer.on("POST /api/jobs/2/readings", (sent) =>
-      JSON.stringify(sent.body).includes('"sure":true')
-        ? { json: sample("turnstone") }
-        : theServer.problem(422, "17 mm is possible but odd.", "sure"),
+      JSON.stringify(sent.body).includes('"sure":true') ? { json: sample("turnstone") } : odd,
     );
     await user.keyboard("17{Enter}");
     expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
@@ -149,7 +150,7 @@ describe("the cursor of a ledger", () => {
     const user = await openJob(2, "turnstone");
     theServer.on("POST /api/jobs/2/readings", (sent) =>
       JSON.stringify(sent.body).includes('"text":"17","sure":false')
-        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
+        ? odd
         : { json: sample("turnstone") },
     );
     await user.keyboard("17{Enter}2{Enter}2.1{Enter}");
@@ -166,7 +167,7 @@ describe("the cursor of a ledger", () => {
     const user = await openJob(2, "turnstone");
     theServer.on("POST /api/jobs/2/readings", (sent) =>
       JSON.stringify(sent.body).includes('"text":"17","sure":false')
-        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
+        ? odd
         : { json: sample("turnstone") },
     );
     for (const text of ["17", "2", "2", "2", "2", "2"]) await user.keyboard(`${text}{Enter}`);
@@ -179,14 +180,10 @@ describe("the cursor of a ledger", () => {
 
   it("keeps what is refused when another station is open by then, and leaves what is typed there alone", async () => {
     const user = await openJob(2, "turnstone");
-    const answers: (() => void)[] = [];
+    const answer = later<Answer>();
     theServer.on("POST /api/jobs/2/readings", (sent) =>
       JSON.stringify(sent.body).includes('"text":"17"')
-        ? new Promise((resolve) => {
-            answers.push(() =>
-              resolve(theServer.problem(422, "17 mm is possible but odd.", "sure")),
-            );
-          })
+        ? answer.promise
         : { json: sample("turnstone") },
     );
     await user.keyboard("17{Enter}");
@@ -194,7 +191,7 @@ describe("the cursor of a ledger", () => {
     await user.keyboard("{Shift>}n{/Shift}");
     const nut = field(/^Nut reading under string 6 E/);
     expect(document.activeElement).toBe(nut);
-    answers[0]?.();
+    answer.keep(odd);
     await screen.findByText("▲ 1 not taken");
     await user.keyboard("0.2");
     await act(() => new Promise((drawn) => requestAnimationFrame(drawn)));
@@ -233,21 +230,15 @@ describe("the cursor of a ledger", () => {
 
   it("keeps what is refused when another page is open by then", async () => {
     theServer.job(2, "turnstone");
-    const answers: (() => void)[] = [];
-    theServer.on(
-      "POST /api/jobs/2/readings",
-      () =>
-        new Promise((resolve) => {
-          answers.push(() => resolve(theServer.problem(422, "17 mm is possible but odd.", "sure")));
-        }),
-    );
+    const answer = later<Answer>();
+    theServer.on("POST /api/jobs/2/readings", () => answer.promise);
     const user = opened(<Door />, "/jobs/:id", "/jobs/2");
     await screen.findByTestId("headline");
     await user.keyboard("17{Enter}");
     await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
     await user.click(press("Door"));
     expect(screen.queryByTestId("headline")).toBeNull();
-    answers[0]?.();
+    answer.keep(odd);
     await user.click(press("Door"));
     expect(await screen.findByText(/17 mm is possible but odd/)).toBeTruthy();
     expect(field(/^Action reading under string 6 E/).value).toBe("17");
@@ -263,10 +254,7 @@ describe("the cursor of a ledger", () => {
     }));
     const user = opened(<JobPage />, "/jobs/:id", "/jobs/2");
     await screen.findByTestId("headline");
-    theServer.on(
-      "POST /api/jobs/2/readings",
-      theServer.problem(422, "17 mm is possible but odd.", "sure"),
-    );
+    theServer.on("POST /api/jobs/2/readings", odd);
     await user.keyboard("17{Enter}");
     await screen.findByRole("button", { name: "It is “17” as typed" });
     await user.click(screen.getByRole("radio", { name: "thou" }));
@@ -286,9 +274,7 @@ describe("the cursor of a ledger", () => {
     theServer.job(2, "turnstone");
     theServer.on("GET /api/jobs/2", { json: asked });
     theServer.on("POST /api/jobs/2/readings", (sent) =>
-      JSON.stringify(sent.body).includes('"text":"17"')
-        ? theServer.problem(422, "17 mm is possible but odd.", "sure")
-        : { json: sample("turnstone") },
+      JSON.stringify(sent.body).includes('"text":"17"') ? odd : { json: sample("turnstone") },
     );
     const user = opened(<JobPage />, "/jobs/:id", "/jobs/2");
     await screen.findByTestId("headline");
@@ -306,19 +292,13 @@ describe("the cursor of a ledger", () => {
 
   it("lets what was refused be emptied and typed anew, and selects nothing of that", async () => {
     const user = await openJob(2, "turnstone");
-    const answers: (() => void)[] = [];
-    theServer.on(
-      "POST /api/jobs/2/readings",
-      () =>
-        new Promise((resolve) => {
-          answers.push(() => resolve(theServer.problem(400, "“2q” is not a length.")));
-        }),
-    );
+    const answer = later<Answer>();
+    theServer.on("POST /api/jobs/2/readings", () => answer.promise);
     await user.keyboard("2q{Enter}{ArrowUp}");
     const low = field(/under string 6 E/);
     expect(document.activeElement).toBe(low);
     await waitFor(() => expect(theServer.to("/readings")).toHaveLength(1));
-    answers[0]?.();
+    answer.keep(theServer.problem(400, "“2q” is not a length."));
     await screen.findByText("“2q” is not a length.");
     expect(low.value).toBe("2q");
     await user.clear(low);

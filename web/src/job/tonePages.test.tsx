@@ -6,7 +6,7 @@ import { LastSeconds } from "../pitch/wav";
 import { openJob, panel, press } from "../test/job";
 import { later } from "../test/later";
 import { opened } from "../test/opened";
-import { sample, theServer } from "../test/server";
+import { sample, theServer, type Answer } from "../test/server";
 import { JobPage } from "./JobPage";
 
 const heard = (more: object) => ({
@@ -107,19 +107,15 @@ describe("intonation", () => {
     expect(rows).not.toBe(sample("lapwing"));
     theServer.job(12, "lapwing");
     theServer.on("GET /api/jobs/12", { json: rows });
-    const answers: (() => void)[] = [];
+    const answer = later<Answer>();
     theServer.on("POST /api/jobs/12/intonation/pitches", (sent) =>
-      JSON.stringify(sent.body).includes('"cents":"60"')
-        ? new Promise((resolve) => {
-            answers.push(() => resolve(theServer.problem(422, "Is it this note?", "sure")));
-          })
-        : { json: rows },
+      JSON.stringify(sent.body).includes('"cents":"60"') ? answer.promise : { json: rows },
     );
     const user = opened(<JobPage />, "/jobs/:id", "/jobs/12");
     await user.type(await screen.findByLabelText("Cents of 6 E open"), "60{Enter}3");
     const fretted = screen.getByLabelText<HTMLInputElement>("Cents of 6 E at 12");
-    await waitFor(() => expect(answers).toHaveLength(1));
-    answers[0]?.();
+    await waitFor(() => expect(theServer.to("/intonation/pitches")).toHaveLength(1));
+    answer.keep(theServer.problem(422, "Is it this note?", "sure"));
     expect((await screen.findByRole("alert")).textContent).toContain("6 E open: “60”");
     // what is being typed is what it was when it was begun
     expect(fretted.getAttribute("aria-label")).toBe("Cents of 6 E at 12");

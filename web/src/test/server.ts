@@ -19,7 +19,8 @@ export interface Sent {
   body: unknown;
 }
 
-type Answer = { status?: number; json: string };
+/** What the server answers. */
+export type Answer = { status?: number; json: string };
 type Route = Answer | ((sent: Sent) => Answer | Promise<Answer>);
 
 /** Stands in for the server: answers with samples and keeps what it was sent. */

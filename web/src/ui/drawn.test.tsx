@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { Dial } from "../job/Dial";
 import { Section } from "../section/Section";
 import { SumPicture } from "../scratch/Pictures";
+import { section } from "../test/section";
 import { Countdown } from "./Countdown";
 import { Fractions } from "./Fractions";
 
@@ -19,8 +20,6 @@ const at = (until: string) =>
     <Countdown until={until} now="2031-02-03T09:00:00Z" label="Neck settling" />,
   );
 
-const frets = Array.from({ length: 20 }, (_, i) => ({ fret: i + 1, x: 30 * (i + 1), y: 0 }));
-
 const relief = {
   kind: "relief",
   fret: 8,
@@ -32,22 +31,7 @@ const relief = {
   verdict: "high" as const,
 };
 
-const section = {
-  string: 6,
-  stringName: "E",
-  scaleLength: 648,
-  saddleX: 650,
-  bodyJointFret: 16,
-  frets,
-  nutY: 0.2,
-  saddleY: 4,
-  reliefKnown: true,
-  stringKnown: false,
-  heldLow: 1,
-  heldHigh: 16,
-  ghosts: [],
-  dimensions: [relief],
-};
+const read = { ...section(0.3), stringKnown: false, dimensions: [relief] };
 
 describe("what is drawn says what it shows", () => {
   it("sets fractions as fractions and leaves other numbers alone", () => {
@@ -66,16 +50,16 @@ describe("what is drawn says what it shows", () => {
   });
 
   it("reads the section out, with string, value and unit", () => {
-    const drawn = renderToStaticMarkup(<Section section={section} />);
+    const drawn = renderToStaticMarkup(<Section section={read} />);
     expect(drawn).toContain(
       "Side view of the neck under string 6 E: relief 0.30 mm at fret 8, ▲ over.",
     );
     // the verdict is said with a sign and words, not by colour alone
     expect(drawn).toContain("▲ over");
-    const unread = { ...section, dimensions: [], reliefKnown: false };
+    const unread = { ...read, dimensions: [], reliefKnown: false };
     expect(renderToStaticMarkup(<Section section={unread} />)).toContain("relief not read yet");
     // under an inner string the relief of the outer ones is drawn, and nothing is missing
-    const inner = { ...section, string: 3, dimensions: [] };
+    const inner = { ...read, string: 3, dimensions: [] };
     expect(renderToStaticMarkup(<Section section={inner} />)).not.toContain("relief not read yet");
   });
 

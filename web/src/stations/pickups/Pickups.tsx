@@ -163,7 +163,10 @@ function Pickup({
             const at = ids.findIndex((g) => g.pickup === pickup.pickup && g.side === gap.side);
             return [
               <tr key={gap.side} className="h-14 border-t border-line text-right">
-                <th scope="row" className="text-left text-[16px] leading-tight font-semibold">
+                <th
+                  scope="row"
+                  className="text-left text-[16px] leading-tight font-semibold text-balance"
+                >
                   {gap.label}
                 </th>
                 <Standing
