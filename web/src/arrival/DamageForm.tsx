@@ -26,11 +26,11 @@ export function DamageForm({ job, send }: { job: JobView; send: Send }) {
         </p>
       ))}
       <Field label="What was agreed, and how">
-        <TextInput maxLength={200} value={how} onChange={(e) => setHow(e.target.value)} />
+        <TextInput required maxLength={200} value={how} onChange={(e) => setHow(e.target.value)} />
       </Field>
       <div>
         <Button strong type="submit">
-          {job.advice.follow ?? "Agreed: go on"}
+          {job.advice.goOn.find((answer) => answer.does === "agree")?.says ?? "It is agreed"}
         </Button>
       </div>
     </form>

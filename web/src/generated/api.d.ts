@@ -2943,7 +2943,7 @@ export interface components {
              * @description what that button does
              * @enum {string}
              */
-            does: "read" | "follow" | "close" | "reopen" | "nothing";
+            does: "read" | "follow" | "close" | "nothing";
             /**
              * Format: int64
              * @description the entry that the advice is about
@@ -2953,9 +2953,13 @@ export interface components {
             follow?: string;
             /** @description what the button says when all of it was done at once; null when there are no parts */
             followWhole?: string;
+            /** @description what goes on against the advice, or says that it was understood otherwise; each is asked once */
+            goOn: components["schemas"]["GoOn"][];
             headline: string;
             /** @description what sort of advice it is; some stations have more to show for theirs */
             kind: string;
+            /** @description which advice it is: what is confirmed carries it, so that nothing else is recorded when it has changed meanwhile */
+            move: string;
             ripple: components["schemas"]["Ripple"][];
             /** @description the rule that it follows */
             rule: string;
@@ -3501,6 +3505,8 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
+            /** @description the advice that is meant; whichever it is now when null */
+            move?: string;
             topic?: string;
         };
         /** @description A dimension line at a fret, from y0 to y1. */
@@ -3695,6 +3701,8 @@ export interface components {
             /** Format: int64 */
             after: number;
             key: string;
+            /** @description the advice that is meant; whichever it is now when null */
+            move?: string;
             /** @description all of it at once, where a part was advised first */
             whole?: boolean;
         };
@@ -3847,6 +3855,18 @@ export interface components {
             y0: number;
             /** Format: double */
             y1: number;
+        };
+        /** @description An answer to the next move that is neither “I did this” nor “leave it”. It is asked once, with what follows from it. */
+        GoOn: {
+            /** @description what follows from it, a whole sentence */
+            consequence: string;
+            /**
+             * @description what it does when it is meant
+             * @enum {string}
+             */
+            does: "follow" | "decline" | "reopen" | "agree";
+            /** @description what its button says */
+            says: string;
         };
         /** @description The way of reading relief. */
         Habit: {
@@ -5740,6 +5760,12 @@ export interface components {
             station: components["schemas"]["StationView"];
             unit: string;
         };
+        Row: {
+            /** @enum {string} */
+            station: "relief" | "nut" | "action" | "frets" | "intonation" | "pickups";
+            /** Format: int32 */
+            string: number;
+        };
         SaddleChangeAsked: {
             /** Format: double */
             compensation: number;
@@ -6336,6 +6362,8 @@ export interface components {
             dropped: boolean;
             /** @description that it does not fit the instrument as it is now, or what happened to the clock before it; null for nothing */
             mark?: string;
+            /** @description where it was entered; null when it is no reading of a string */
+            row?: components["schemas"]["Row"];
             /** Format: int64 */
             seq: number;
             text: string;

@@ -7,6 +7,7 @@ import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
 import { Button } from "../ui/controls";
 import { Dial } from "./Dial";
+import { GoOn } from "./GoOn";
 import type { JobActions } from "./actions";
 import type { Send } from "./useJob";
 
@@ -121,6 +122,7 @@ export function NextMove({
           </Button>
         )}
         {at.Answers !== undefined && <at.Answers {...given} />}
+        <GoOn key={advice.move} answers={advice.goOn} actions={actions} working={working} />
         {movable && (
           <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
             Other

@@ -1,5 +1,7 @@
 import { useState } from "react";
 import type { JobView } from "../app/api";
+import { ROOMS } from "../stations/registry";
+import { shown } from "./useJobKeys";
 import { useJob } from "./useJob";
 
 /** A line above the job: what happened elsewhere, and what can be done about it. */
@@ -41,6 +43,8 @@ export function Notices({
   clearCaughtUp,
   unfit,
   clearUnfit,
+  held,
+  dropHeld,
   air,
   news,
   clearNews,
@@ -52,6 +56,9 @@ export function Notices({
   /** What a correction of the instrument has left without a meaning. */
   unfit: string | undefined;
   clearUnfit: () => void;
+  /** Digits that were typed while no row was open. */
+  held: string;
+  dropHeld: () => void;
   /** The air as it was read last. */
   air: JobView["air"];
   /** Work that was not agreed on was to be noted; agreed on since, it can be. */
@@ -93,6 +100,18 @@ export function Notices({
           actions={[["Seen", () => setSeen(air.text)]]}
           urgent
         />
+      )}
+      {held !== "" && (
+        <div className="fixed inset-x-0 bottom-0 z-50 border-t-4 border-lamp-deep text-[19px]">
+          <Notice
+            text={`Typed “${held}”, and no row is open. Go back to a station: ${ROOMS.filter(
+              (r) => r.station !== "frets",
+            )
+              .map((r) => `${shown(r.key)} ${r.title.toLowerCase()}`)
+              .join(", ")}. Esc drops it.`}
+            actions={[["Drop it", dropHeld]]}
+          />
+        </div>
       )}
       {unfit !== undefined && <Notice text={unfit} actions={[["Seen", clearUnfit]]} />}
       {news && (

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { api, type JobView } from "../app/api";
+import { api, Problem, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { Section } from "../section/Section";
 import { Meanwhile } from "../day/Meanwhile";
@@ -19,6 +19,8 @@ import { CardLinks } from "./ClosePanel";
 import { FoundAndLeft } from "./panels";
 import { useJob } from "./useJob";
 import { useJobKeys } from "./useJobKeys";
+import { useArmed } from "./useArmed";
+import { useHeldDigits } from "./useHeldDigits";
 import { useStationEar } from "./useStationEar";
 import { useWaiting } from "./useWaiting";
 import { useWhere } from "./useWhere";
@@ -32,6 +34,7 @@ export function OpenJob({
   working,
   problem,
   clearProblem,
+  setProblem,
   refetch,
   ...elsewhere
 }: { job: JobView; refetch: () => void } & Omit<ReturnType<typeof useJob>, "job">) {
@@ -42,7 +45,7 @@ export function OpenJob({
   const [noting, setNoting] = useState(false);
   const [unfit, setUnfit] = useState<string>();
   const where = useWhere(job);
-  const { room, station, string, setString, fields } = where;
+  const { room, station, string, setString, fields, comeBack } = where;
   const waiting = useWaiting(job.id, station);
   // whoever comes back from a panel stands where they were
   const backToField = useRef(false);
@@ -54,31 +57,50 @@ export function OpenJob({
   useEffect(() => {
     if (open !== null || !backToField.current) return;
     backToField.current = false;
-    const timer = setTimeout(() => fields.current.get(string)?.focus({ preventScroll: true }), 0);
+    const timer = setTimeout(comeBack, 0);
     return () => clearTimeout(timer);
-  }, [open, string, fields]);
+  }, [open, comeBack]);
+  const { held, drop } = useHeldDigits(() => (open === null ? where.openField() : undefined));
   const listening = useStationEar(job, hear, room.listens, string, (next) => {
     if (next === undefined) return;
     setString(next);
     // whoever types in between goes on with the same string
     if (document.activeElement instanceof HTMLInputElement) where.focusAfterDrawing(next);
   });
-  const openStation = (to: Station, at?: number) => {
+  const openStation = (to: Station) => {
     listening.leave();
-    where.openStation(to, at);
+    where.openStation(to);
     setOther(false);
   };
   /** To the first reading that is asked for, at its own station; or to the question. */
   const goToReading = () => {
-    const target = job.advice.strings[0];
     if (where.goToQuestion()) return;
-    if (job.advice.station !== station) openStation(job.advice.station, target);
-    else {
-      if (target !== undefined) setString(target);
-      where.focusAfterDrawing(target ?? string);
+    if (job.advice.station !== station) {
+      listening.leave();
+      setOther(false);
     }
+    where.goToAsked();
   };
-  const actions = jobActions(job, send, goToReading, () => setOpen("close"));
+  /** What was taken back is typed anew: the cursor goes to its row, and the series on from there. */
+  const onUndone = (now: JobView) => {
+    const undone = new Set(job.tape.filter((line) => line.undone).map((line) => line.seq));
+    const back = now.tape.find((line) => line.undone && !undone.has(line.seq))?.row;
+    if (back !== undefined) where.goToRow(back.station, back.string);
+  };
+  const { armed, isArmed } = useArmed(job.advice.move);
+  const actions = jobActions(job, send, {
+    goToReading,
+    close: () => setOpen("close"),
+    onUndone,
+    armed: isArmed,
+    onTooSoon: () =>
+      setProblem(
+        new Problem(
+          0,
+          "The next move changed just as the key came, so nothing was recorded. Look at it, then press again.",
+        ),
+      ),
+  });
   const movable = !job.closed && (room.movable?.(job) ?? true);
   useJobKeys(job, actions, {
     active: open === null,
@@ -129,6 +151,8 @@ export function OpenJob({
         {...elsewhere}
         unfit={unfit}
         clearUnfit={() => setUnfit(undefined)}
+        held={held}
+        dropHeld={drop}
         air={job.closed ? undefined : job.air}
         outside={
           problem !== null && outside !== undefined
@@ -164,6 +188,8 @@ export function OpenJob({
       </div>
       <main
         data-seq={job.seq}
+        data-move={job.advice.move}
+        data-armed={armed}
         className="grid xl:grid-cols-[522px_minmax(0,1fr)_280px] xl:divide-x xl:divide-line"
       >
         <room.Ledger
@@ -178,6 +204,7 @@ export function OpenJob({
           fields={fields}
           waiting={waiting}
           visit={where.visit}
+          asked={where.asked}
           listening={listening}
           onOpen={setOpen}
         />

@@ -1,9 +1,11 @@
-import { api, type JobView } from "../app/api";
+import { api, type JobView, type Schemas } from "../app/api";
 import type { Send } from "./useJob";
 
 /** What the buttons and keys of the job screen do; each is one addition to the job. */
 export interface JobActions {
   primary: () => void;
+  /** Does one of the answers that go on against the advice; what it follows from was read before. How it was agreed, where that is asked for. */
+  goOn: (answer: Schemas["GoOn"], how: string) => void;
   retuned: () => void;
   stiff: () => void;
   /** About a doubted reading by its place on the tape: it is right, wrong, or was moved before without counting. */
@@ -26,10 +28,26 @@ export interface JobActions {
 export function jobActions(
   job: JobView,
   send: Send,
-  goToReading: () => void,
-  close: () => void,
+  {
+    goToReading,
+    close,
+    onUndone,
+    armed,
+    onTooSoon,
+  }: {
+    goToReading: () => void;
+    close: () => void;
+    /** Whether the next move has been seen for long enough to be meant by a key. */
+    armed: () => boolean;
+    /** A key came just as the next move changed. */
+    onTooSoon: () => void;
+    /** Something was taken back. */
+    onUndone: (now: JobView) => void;
+  },
 ): JobActions {
   const { advice } = job;
+  // what is confirmed is what is shown
+  const { move } = advice;
   const about = advice.event;
   const plain = (path: "retunes" | "relief/stiff" | "reopen") => () =>
     void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
@@ -47,27 +65,29 @@ export function jobActions(
     );
   const followed = (whole: boolean) => () =>
     void send((stamp, params) =>
-      api.POST("/api/jobs/{id}/followed", { params, body: { ...stamp, whole } }),
+      api.POST("/api/jobs/{id}/followed", { params, body: { ...stamp, whole, move } }),
     );
+  /** Does what belongs to the move on the screen, once that has been seen. */
+  const meant = (act: () => void) => {
+    if (armed()) act();
+    else onTooSoon();
+  };
   const primary = () => {
     switch (advice.does) {
       case "read":
         goToReading();
         break;
       case "follow":
-        followed(false)();
+        meant(followed(false));
         break;
       case "close":
         close();
-        break;
-      case "reopen":
-        plain("reopen")();
         break;
       case "nothing":
         break;
     }
   };
-  const undoing = (path: "undo" | "redo") => (event?: number) =>
+  const undoing = (path: "undo" | "redo", then?: (now: JobView) => void) => (event?: number) =>
     void send(
       (stamp, params) =>
         api.POST(`/api/jobs/{id}/${path}`, {
@@ -75,9 +95,37 @@ export function jobActions(
           body: event === undefined ? stamp : { ...stamp, event },
         }),
       true,
+    ).then((now) => {
+      if (now !== null) then?.(now);
+    });
+  const decline = (topic?: string) =>
+    void send((stamp, params) =>
+      api.POST("/api/jobs/{id}/declined", {
+        params,
+        body: topic === undefined ? { ...stamp, move } : { ...stamp, topic, move },
+      }),
     );
+  const goOn = ({ does }: Schemas["GoOn"], how: string) => {
+    switch (does) {
+      case "follow":
+        followed(false)();
+        break;
+      case "decline":
+        decline();
+        break;
+      case "reopen":
+        plain("reopen")();
+        break;
+      case "agree":
+        void send((stamp, params) =>
+          api.POST("/api/jobs/{id}/damage-agreed", { params, body: { ...stamp, how } }),
+        );
+        break;
+    }
+  };
   return {
     primary,
+    goOn,
     retuned: plain("retunes"),
     stiff: plain("relief/stiff"),
     keep: onReading("kept"),
@@ -89,14 +137,8 @@ export function jobActions(
       ),
     whole: followed(true),
     otherWay: onEvent("relief/turns/other-way"),
-    decline: (topic) =>
-      void send((stamp, params) =>
-        api.POST("/api/jobs/{id}/declined", {
-          params,
-          body: topic === undefined ? stamp : { ...stamp, topic },
-        }),
-      ),
-    undo: undoing("undo"),
+    decline: (topic) => meant(() => decline(topic)),
+    undo: undoing("undo", onUndone),
     redo: undoing("redo"),
     turn: async (turns, free) => {
       const done = await send((stamp, params) =>

@@ -2,6 +2,7 @@ import { act, screen, waitFor } from "@testing-library/react";
 import { useState } from "react";
 import { describe, expect, it } from "vitest";
 import { field, openJob, press } from "../test/job";
+import type { Schemas } from "../app/api";
 import { later } from "../test/later";
 import { opened } from "../test/opened";
 import { sample, theServer, type Answer } from "../test/server";
@@ -31,6 +32,113 @@ describe("the cursor of a ledger", () => {
     expect(document.activeElement).toBe(field(/^Action reading under string 5 A/));
     await user.keyboard("{ArrowUp}{ArrowUp}");
     expect(document.activeElement).toBe(field(/^Action reading under string 1 e/));
+  });
+
+  it("goes through the rows that were asked for alone, in their order, and then rests", async () => {
+    theServer.job(2, "turnstone");
+    const json = sample("turnstone").replace(
+      /"advice":\{"kind":"[^"]*"/,
+      '"advice":{"kind":"measure"',
+    );
+    const asking: Schemas["JobView"] = JSON.parse(json);
+    asking.advice.does = "read";
+    asking.advice.strings = [6, 1];
+    theServer.on("GET /api/jobs/2", { json: JSON.stringify(asking) });
+    theServer.on("POST /api/jobs/2/*", { json: JSON.stringify({ ...asking, seq: 999 }) });
+    const user = opened(<JobPage />, "/jobs/:id", "/jobs/2");
+    await screen.findByTestId("headline");
+    await user.keyboard("d4{Enter}3{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings").map((sent) => sent.body)).toMatchObject([
+      { string: 6, text: "4" },
+      { string: 1, text: "3" },
+    ]);
+    expect(screen.getByTestId("rest").textContent).toContain("At rest");
+    // the station's own key goes through all of them, from the first
+    await user.keyboard("{Shift>}a{/Shift}2{Enter}");
+    expect(screen.getByTestId("next-row").textContent).toBe("5 A");
+  });
+
+  it("takes digits that are typed with no focus into the row that is open", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("1.7{Enter}");
+    await user.click(screen.getByTestId("headline"));
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    await user.keyboard("1.9{Enter}");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(2));
+    expect(theServer.to("/readings")[1]?.body).toMatchObject({ string: 5, text: "1.9" });
+  });
+
+  it("holds digits where they can be seen while something lies over the rows, and gives them to the next one", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("c");
+    await screen.findByRole("dialog");
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    await user.keyboard("2.1");
+    expect(await screen.findByText(/Typed “2.1”, and no row is open/)).toBeTruthy();
+    await user.click(press(/^Back/));
+    await waitFor(() => expect(field(/under string 6 E/).value).toBe("2.1"));
+    expect(screen.queryByText(/no row is open/)).toBeNull();
+  });
+
+  it("answers a whole series that was typed in another unit by one key", async () => {
+    const user = await openJob(2, "turnstone");
+    theServer.on("POST /api/jobs/2/readings", (sent) => {
+      const said = JSON.stringify(sent.body);
+      const text = /"text":"([^"]*)"/.exec(said)?.[1] ?? "";
+      if (said.includes('"sure":true')) return { json: sample("turnstone") };
+      return {
+        status: 422,
+        json: JSON.stringify({
+          status: 422,
+          code: "sure",
+          detail: `Is it ${text} mm?`,
+          suggestion: `${text}mm`,
+          suggested: `${text} mm`,
+        }),
+      };
+    });
+    await user.keyboard("2.1{Enter}2{Enter}1.9{Enter}1.8{Enter}1.7{Enter}1.6{Enter}");
+    await screen.findByText(/Yes, all 6/);
+    await user.keyboard("a");
+    await waitFor(() => expect(theServer.to("/readings")).toHaveLength(12));
+    expect(theServer.to("/readings")[11]?.body).toMatchObject({
+      string: 1,
+      text: "1.6mm",
+      sure: true,
+    });
+  });
+
+  it("goes back to the row whose entry was taken back, and on from there", async () => {
+    const user = await openJob(2, "turnstone");
+    const undone: Schemas["JobView"] = JSON.parse(sample("turnstone"));
+    const line = undone.tape.find(
+      (l) => l.row?.station === "action" && l.row.string === 4 && !l.undone,
+    );
+    if (line === undefined) throw new Error("nothing was read under 4 D");
+    line.undone = true;
+    theServer.on("POST /api/jobs/2/undo", { json: JSON.stringify({ ...undone, seq: 999 }) });
+    await user.keyboard("z");
+    await waitFor(() => expect(document.activeElement).toBe(field(/under string 4 D/)));
+    await user.keyboard("1.5{Enter}");
+    expect(document.activeElement).toBe(field(/under string 3 G/));
+  });
+
+  it("records nothing by a key that comes just as the next move changes", async () => {
+    const user = await openJob(2, "turnstone");
+    const other: Schemas["JobView"] = JSON.parse(sample("turnstone"));
+    other.advice.move = "another";
+    other.advice.headline = "File 8 slots";
+    theServer.on("POST /api/jobs/2/retunes", { json: JSON.stringify({ ...other, seq: 999 }) });
+    await user.keyboard("r");
+    await screen.findByText("File 8 slots");
+    await user.keyboard("d");
+    expect(await screen.findByText(/changed just as the key came/)).toBeTruthy();
+    expect(theServer.to("/followed")).toHaveLength(0);
+    await waitFor(() => expect(document.querySelector("main")?.dataset["armed"]).toBe("another"));
+    await user.keyboard("d");
+    await waitFor(() => expect(theServer.to("/followed")).toHaveLength(1));
+    expect(theServer.to("/followed")[0]?.body).toMatchObject({ move: "another" });
   });
 
   it("sends a reading as it was typed, with what this window had seen, and clears the field", async () => {

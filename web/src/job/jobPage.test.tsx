@@ -250,7 +250,12 @@ describe("a job at its ends", () => {
     expect(row.textContent).toContain("0.19 mm");
     await user.keyboard("{Escape}");
     await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+    // D reopens nothing, and the key that does asks first
+    await user.keyboard("d");
     await user.click(press("Reopen"));
+    expect(screen.getByText(/The card that was made for this day is given up/)).toBeTruthy();
+    expect(theServer.to("/reopen")).toHaveLength(0);
+    await user.keyboard("{Enter}");
     await waitFor(() => expect(theServer.to("/reopen")).toHaveLength(1));
   });
 

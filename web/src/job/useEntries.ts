@@ -11,6 +11,9 @@ export interface Refused {
   problem: Problem;
 }
 
+/** Whether it was asked about, and can be answered with yes. */
+export const isAsked = ({ problem }: Refused) => problem.code === "sure";
+
 /** What was tapped of the leaves under a string and not recorded, mm. */
 export interface Tapped {
   /** How it was held. */
@@ -52,6 +55,7 @@ export function useEntries({
   onString,
   record,
   visit = 0,
+  asked,
   follows = (_, next) => next,
 }: {
   order: readonly number[];
@@ -62,8 +66,10 @@ export function useEntries({
   /** What is typed in a row now: which note, held how, in which unit. */
   what: (of: number) => string;
   onString: (string: number) => void;
-  /** Counts how often the station was opened: a series begins anew. */
+  /** Counts how often the station, or a series of it, was opened: a series begins anew. */
   visit?: number;
+  /** The rows that were asked for, in the order in which they are named: Enter goes through these alone. All of them where this is left out. */
+  asked?: readonly number[] | undefined;
   /** Sends an entry; sure when its question was answered with yes. */
   record: (of: number, text: string, sure: boolean) => Promise<Sent>;
   /** Where to go on after a row, when not to the next one; undefined is the rest. */
@@ -125,8 +131,15 @@ export function useEntries({
     onString(target);
     fields.current.get(target)?.focus();
   };
-  const next = (from: number): number | undefined => order[order.indexOf(from) + direction.current];
-  const begin = () => (direction.current === 1 ? order[0] : order.at(-1));
+  const wanted = asked?.filter((of) => order.includes(of)) ?? [];
+  const rows = wanted.length > 0 ? wanted : order;
+  /** The rows that a series goes through from one of them: whoever types in a row that was not asked for goes on through all. */
+  const through = (from: number) => (rows.includes(from) ? rows : order);
+  const next = (from: number): number | undefined => {
+    const all = through(from);
+    return all[all.indexOf(from) + direction.current];
+  };
+  const begin = () => (direction.current === 1 ? rows[0] : rows.at(-1));
 
   const post = async (of: number, text: string, sure: boolean) => {
     const as = what(of);
@@ -150,14 +163,15 @@ export function useEntries({
   const enter = (of: number) => {
     const text = standing(typed.current, of);
     const standsThere = question(of);
-    const asked = standsThere?.text === text && standsThere.problem.code === "sure";
+    const again = standsThere?.text === text && isAsked(standsThere);
     // a likelier reading is suspected: that one is chosen by its own button
-    if (asked && standsThere.problem.meant !== undefined) return;
+    if (again && standsThere.problem.meant !== undefined) return;
     if (text.trim() !== "") {
       const begun = now();
-      if (begun.entries === 0 && begun.byHand) direction.current = of === order.at(-1) ? -1 : 1;
+      if (begun.entries === 0 && begun.byHand)
+        direction.current = of === through(of).at(-1) ? -1 : 1;
       begun.entries++;
-      void post(of, text, asked);
+      void post(of, text, again);
     }
     focus(follows(of, next(of)));
   };
@@ -195,13 +209,23 @@ export function useEntries({
     answerSure,
     forget,
     begin,
+    /** The row that comes after one; undefined when the cursor rests then. */
+    after: (from: number) => follows(from, next(from)),
+    /** Answers yes to all that is asked about here: what was offered, or else what was typed. */
+    answerAll: () => {
+      for (const waits of refused.filter(isAsked)) {
+        if (question(waits.of) !== waits) continue;
+        void post(waits.of, waits.problem.meant?.text ?? waits.text, true);
+      }
+    },
     /** A row was entered otherwise: goes on as after Enter. */
     goOn: (from: number) => focus(follows(from, next(from))),
     /** What the resting place is given: a digit begins a new series, an arrow goes back into the rows. */
     restProps: {
       "data-rest": true,
+      // where a digit goes that is typed elsewhere while it rests
+      "data-begins": resting ? begin() : undefined,
       tabIndex: -1,
-      onBlur: () => setResting(false),
       onKeyDown: (event: KeyboardEvent<HTMLElement>) => {
         if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey)
           return;

@@ -131,7 +131,7 @@ export function useJob(id: number) {
           return { done };
         } catch (error) {
           const trouble = error instanceof Problem ? error : new Problem(0, String(error));
-          if (trouble.code === "changed-meanwhile")
+          if (trouble.code === "changed-meanwhile" || trouble.code === "move-changed")
             await queries.invalidateQueries({ queryKey: ["job", id] });
           return { problem: trouble };
         }
@@ -220,6 +220,8 @@ export function useJob(id: number) {
     working,
     problem,
     clearProblem: () => setProblem(null),
+    /** Says what went wrong in the page itself. */
+    setProblem,
     news,
     clearNews: () => setNews(false),
     /** How many entries wait because nobody answers or nothing can be written, and why. */

@@ -72,7 +72,8 @@ export function useJobKeys(
   );
 }
 
-const shown = (key: string) =>
+/** A key as it is told. */
+export const shown = (key: string) =>
   key
     .split("+")
     .map((part) => part.charAt(0).toUpperCase() + part.slice(1))
@@ -80,13 +81,18 @@ const shown = (key: string) =>
 
 /** The keys as they are told. */
 export const KEYS: readonly HelpLine[] = [
-  ["Enter", "record the reading and go to the next string of this station"],
+  [
+    "Enter",
+    "record the reading and go to the next row: those that were asked for after D, all after a station's own key",
+  ],
   ["↑ ↓", "change the string; a series begun at the last one runs upwards"],
-  ["D", "do the next move: the dark button"],
+  ["A", "yes to what is asked about the readings that wait, all of them at once"],
+  ["D", "go to the reading, or: I did this. The dark button"],
+  ["F", "go on all the same, or: it was otherwise. It is asked once"],
   ["O", "another move than the advised one"],
   ["R", "retuned"],
   ["K  X  J", "a doubted reading: keep it, drop it, I moved it"],
-  ["Z  Shift+Z", "undo, bring back"],
+  ["Z  Shift+Z", "undo, back to the row that it was typed in; bring back"],
   ["G", "go to the reading field of this station"],
   ["L  Shift+L", "leave what is advised as it is; later"],
   ["Y", "why?"],

@@ -39,8 +39,10 @@ export interface LedgerProps {
   fields: RefObject<Map<number, HTMLInputElement>>;
   /** What was typed here, not taken, and waits in its row. */
   waiting: Waiting;
-  /** Counts how often the station was opened. */
+  /** Counts how often the station, or a series of it, was opened. */
   visit: number;
+  /** The rows that were asked for, in their order; all where this is undefined. */
+  asked: readonly number[] | undefined;
   listening: Listening;
   onOpen: (panel: Open) => void;
 }

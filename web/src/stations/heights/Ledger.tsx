@@ -1,6 +1,6 @@
 import { useRef, type ReactNode } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
-import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { Standing } from "../../job/Standing";
 import type { JobActions } from "../../job/actions";
 import { useEntries } from "../../job/useEntries";
@@ -39,6 +39,7 @@ export function Ledger({
   fields,
   waiting,
   visit,
+  asked: series,
   onOpen,
   children,
 }: LedgerProps & Heights) {
@@ -63,6 +64,7 @@ export function Ledger({
       `${method}, in ${suffix}${"tool" in tool ? ", with the tool that was asked for" : ""}`,
     onString,
     visit,
+    asked: series,
     record: (of, text, sure) =>
       sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/readings", {
@@ -71,7 +73,7 @@ export function Ledger({
         }),
       ),
   });
-  const first = rows.find((r) => r.string === entries.begin());
+  const labelOf = (of: number) => `${String(of)} ${rows.find((r) => r.string === of)?.name ?? ""}`;
   // leaves that were tapped belong to the string that they were under, and to the way in which it was held
   const tapped = (of: number): Finding => {
     const waits = waiting.tapped[of];
@@ -103,6 +105,14 @@ export function Ledger({
           {method}
         </button>
       </h2>
+      <NextRow
+        entries={entries}
+        place={rest}
+        row={string}
+        labelOf={labelOf}
+        disabled={job.closed || selected === undefined}
+      />
+      <AnswerAll entries={entries} refused={waiting.refused} />
       <table className="w-full border-collapse">
         <thead>
           <Heads
@@ -197,11 +207,6 @@ export function Ledger({
           })}
         </tbody>
       </table>
-      <Rest
-        entries={entries}
-        place={rest}
-        begins={first === undefined ? "" : `${first.string} ${first.name}`}
-      />
       {selected !== undefined && selected.leaves.length > 0 && (
         <LeafRow
           leaves={selected.leaves}

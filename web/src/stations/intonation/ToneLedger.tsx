@@ -1,7 +1,7 @@
 import { Radio, RadioGroup } from "@headlessui/react";
 import { useRef, useState } from "react";
 import { api, type Schemas } from "../../app/api";
-import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { ListeningBar } from "../../job/ListeningBar";
 import { Remarks } from "../../job/Remarks";
 import { Standing } from "../../job/Standing";
@@ -22,6 +22,7 @@ export function ToneLedger({
   fields,
   waiting,
   visit,
+  asked,
   listening,
   onOpen,
 }: LedgerProps) {
@@ -57,6 +58,7 @@ export function ToneLedger({
     what: (of) => noteOf(of)?.label ?? "",
     onString,
     visit,
+    asked,
     record: async (of, cents, sure) => {
       const typed = noteOf(of) ?? { how: "fretted" as const, fret: 12, label: "" };
       const { how, fret, label } = typed;
@@ -78,7 +80,8 @@ export function ToneLedger({
     },
   });
   const field = entries.field;
-  const first = intonation.rows.find((r) => r.string === entries.begin());
+  const labelOf = (of: number) =>
+    `${String(of)} ${intonation.rows.find((r) => r.string === of)?.name ?? ""}`;
   const chosen = intonation.rows.find((r) => r.string === string);
 
   return (
@@ -101,6 +104,14 @@ export function ToneLedger({
         onPluck={listening.pluck}
         wanted={listening.wanted}
       />
+      <NextRow
+        entries={entries}
+        place={rest}
+        row={string}
+        labelOf={labelOf}
+        disabled={job.closed}
+      />
+      <AnswerAll entries={entries} refused={waiting.refused} />
       <table className="w-full border-collapse">
         <thead>
           <Heads
@@ -164,11 +175,6 @@ export function ToneLedger({
           })}
         </tbody>
       </table>
-      <Rest
-        entries={entries}
-        place={rest}
-        begins={first === undefined ? "" : `${first.string} ${first.name}`}
-      />
       {problem !== null && (
         <p role="alert" className="mt-2 border-l-4 border-rust bg-rust-wash px-3 py-2 text-[15px]">
           {problem.message}

@@ -1,6 +1,6 @@
 import { useRef, useState } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
-import { RefusedNote, Rest } from "../../job/EntryNotes";
+import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { ListeningBar } from "../../job/ListeningBar";
 import { Remarks } from "../../job/Remarks";
 import { Tick } from "../../job/SettingForm";
@@ -30,6 +30,7 @@ export function Pickups({
   sendEntry,
   problem,
   waiting,
+  visit,
   listening,
   onOpen,
 }: LedgerProps) {
@@ -39,13 +40,16 @@ export function Pickups({
   const fields = useRef(new Map<number, HTMLInputElement>());
   const rest = useRef<HTMLParagraphElement>(null);
   const gaps = gapsOf(job);
+  const labels = pickups.pickups.flatMap((p) => p.gaps.map((g) => `${p.label}, ${g.label}`));
+  const [row, setRow] = useState(0);
   const entries = useEntries({
     order: gaps.map((_, i) => i),
     fields,
     rest,
     waiting,
     what: () => `${pickups.method}, in ${pickups.suffix}`,
-    onString: () => undefined,
+    onString: setRow,
+    visit,
     record: async (at, text) => {
       const gap = gaps[at];
       if (gap === undefined) throw new Error("no such gap");
@@ -71,6 +75,14 @@ export function Pickups({
           {pickups.method}
         </button>
       </h2>
+      <NextRow
+        entries={entries}
+        place={rest}
+        row={row}
+        labelOf={(of) => labels[of] ?? ""}
+        disabled={job.closed || gaps.length === 0}
+      />
+      <AnswerAll entries={entries} refused={waiting.refused} />
       {pickups.pickups.map((p) => (
         <Pickup
           key={p.pickup}
@@ -87,7 +99,6 @@ export function Pickups({
           }
         />
       ))}
-      <Rest entries={entries} place={rest} begins="the first gap" />
       {level !== null && (
         <ListeningBar
           job={job}

@@ -160,11 +160,6 @@ public interface Advice {
         }
 
         @Override
-        public Optional<JobEvent> becomes(JobState job) {
-            return Optional.of(new JobEvent.DamageAgreed(List.copyOf(marks.keySet()), ""));
-        }
-
-        @Override
         public boolean canWait() {
             return false;
         }

@@ -39,6 +39,18 @@ public interface JobEvent {
         return !slackens(spec).isEmpty();
     }
 
+    /**
+     * A row of a ledger.
+     *
+     * @param string 1 is the highest
+     */
+    record Row(Station station, int string) {}
+
+    /** Where it was entered; empty when it is no reading of a string. */
+    default Optional<Row> row() {
+        return Optional.empty();
+    }
+
     /** Says something of earlier entries, which holds from the start of the log. */
     interface LookingBack {}
 
@@ -71,6 +83,11 @@ public interface JobEvent {
         /** A reading of which it was not noted in which unit it was typed. */
         public ReadingTaken(int string, GapMethod method, Tool tool, Gap gap, Position position, String typed) {
             this(string, method, tool, gap, position, typed, null);
+        }
+
+        @Override
+        public Optional<Row> row() {
+            return Optional.of(new Row(Station.of(method), string));
         }
 
         /** By what it was read. */

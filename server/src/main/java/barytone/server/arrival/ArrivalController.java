@@ -183,6 +183,8 @@ class ArrivalController {
         return desk.add(id, unit, asked, job -> {
             List<Long> stopping = List.copyOf(job.state().arrival().stopping().keySet());
             if (stopping.isEmpty()) throw Allowed.broken("damage", "nothing", "damage that stops the job");
+            if (how.isEmpty())
+                throw Allowed.broken("how", "nothing", "what was agreed about the damage, and how: in a few words");
             return new JobEvent.DamageAgreed(stopping, how);
         });
     }

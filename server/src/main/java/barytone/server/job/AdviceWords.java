@@ -12,9 +12,11 @@ import barytone.core.reading.Toolkit;
 import barytone.core.station.NextMove;
 import barytone.core.station.Room;
 import barytone.core.station.Stations;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 
 /** Says what to do next, why, what it changes and what to beware of. */
@@ -64,7 +66,26 @@ final class AdviceWords {
                 said.does(),
                 advice.becomesWhole(state).isPresent() ? "All of it sanded" : null,
                 rules.decline(advice),
-                rules.canWait(advice));
+                rules.canWait(
+                        advice,
+                        rules.decline(advice) != null
+                                || said.goOn().stream().anyMatch(g -> g.does() == JobView.Anyway.DECLINE)),
+                identity(advice, said),
+                said.goOn());
+    }
+
+    /** The same for the same advice, whatever the unit and the hour. */
+    private String identity(Advice advice, Said said) {
+        String what = String.join(
+                "|",
+                said.kind(),
+                advice.station().name(),
+                advice.topic().code(),
+                advice.becomes(state).map(Object::toString).orElse(""),
+                said.strings().toString());
+        return UUID.nameUUIDFromBytes(what.getBytes(StandardCharsets.UTF_8))
+                .toString()
+                .substring(0, 13);
     }
 
     private Said said(Advice advice) {
@@ -222,7 +243,10 @@ final class AdviceWords {
                         "Agree first what happens about the " + ArrivalWords.stopping(d.marks()),
                         why,
                         "What was glued holds tension when the glue has cured, not before. What you are not equipped for is referred.")
-                .followed("Agreed: go on");
+                .orElse(
+                        "It is agreed what happens",
+                        "Rod, saddles and string tension may then load what is damaged. Say what was agreed, and how.",
+                        JobView.Anyway.AGREE);
     }
 
     private Said retune(Station after) {

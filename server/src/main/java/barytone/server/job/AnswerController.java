@@ -40,17 +40,28 @@ class AnswerController {
         this.choices = choices;
     }
 
-    /** Leaves out what is advised, or one step of it by its topic. */
+    /**
+     * Leaves out what is advised, or one step of it by its topic.
+     *
+     * @param move the advice that is meant; whichever it is now when null
+     */
     record Decline(
-            long after, @RequestKey String key, @Nullable String topic) implements Addition {}
+            long after,
+            @RequestKey String key,
+            @Nullable String topic,
+            @Nullable String move) implements Addition {}
 
     /**
      * The advised move was made.
      *
      * @param whole all of it at once, where a part was advised first
+     * @param move the advice that is meant; whichever it is now when null
      */
     record Followed(
-            long after, @RequestKey String key, @Nullable Boolean whole) implements Addition {}
+            long after,
+            @RequestKey String key,
+            @Nullable Boolean whole,
+            @Nullable String move) implements Addition {}
 
     /** A station is left until the others are done. */
     record Later(long after, @RequestKey String key, Station station) implements Addition {}
@@ -80,12 +91,20 @@ class AnswerController {
     JobView followAdvice(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Followed asked) {
         return desk.add(id, unit, asked, job -> {
-            Advice advice = desk.viewer(job, Units.MM).advice();
+            JobViewer viewer = desk.viewer(job, Units.MM);
+            meant(viewer, asked.move());
+            Advice advice = viewer.advice();
             Optional<JobEvent> noted = Boolean.TRUE.equals(asked.whole())
                     ? advice.becomesWhole(job.state()).or(() -> advice.becomes(job.state()))
                     : advice.becomes(job.state());
             return noted.orElseThrow(() -> new NotAllowedException("The next move is not one that can be ticked off."));
         });
+    }
+
+    /** What was confirmed is what was shown: nothing is recorded when it has changed meanwhile. */
+    private static void meant(JobViewer viewer, @Nullable String move) {
+        if (move != null && !move.equals(viewer.told().move()))
+            throw new MoveChangedException(viewer.told().headline());
     }
 
     /** The station of what is advised is left until the others are done. */
@@ -105,10 +124,13 @@ class AnswerController {
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Decline asked) {
         return desk.add(id, unit, asked, job -> {
             JobViewer viewer = desk.viewer(job, Units.MM);
+            meant(viewer, asked.move());
             JobView.AdviceView advice = viewer.told();
             String topic = asked.topic();
             if (topic == null) {
-                if (advice.decline() == null) throw new NotAllowedException("There is nothing here to leave out.");
+                if (advice.decline() == null
+                        && advice.goOn().stream().noneMatch(g -> g.does() == JobView.Anyway.DECLINE))
+                    throw new NotAllowedException("There is nothing here to leave out.");
                 return new JobEvent.Answered(viewer.advice().topic(), false);
             }
             if (advice.steps().stream().noneMatch(s -> topic.equals(s.leave())))

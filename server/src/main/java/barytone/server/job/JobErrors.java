@@ -27,6 +27,11 @@ class JobErrors {
     }
 
     @ExceptionHandler
+    ProblemDetail moveChanged(MoveChangedException e) {
+        return problem(HttpStatus.CONFLICT, "move-changed", e);
+    }
+
+    @ExceptionHandler
     ProblemDetail closed(JobClosedException e) {
         return problem(HttpStatus.CONFLICT, "closed", e);
     }

@@ -1,6 +1,7 @@
 package barytone.server.job;
 
 import barytone.core.instrument.AirVerdict;
+import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
 import barytone.core.job.WorkOrder;
 import barytone.server.instruments.InstrumentView;
@@ -155,6 +156,8 @@ public record JobView(
      * @param followWhole what the button says when all of it was done at once; null when there are no parts
      * @param canWait whether its station can be left until the others are done
      * @param decline what the button says that leaves it out; null when it cannot be left out
+     * @param move which advice it is: what is confirmed carries it, so that nothing else is recorded when it has changed meanwhile
+     * @param goOn what goes on against the advice, or says that it was understood otherwise; each is asked once
      */
     record AdviceView(
             String kind,
@@ -175,7 +178,29 @@ public record JobView(
             Does does,
             @Nullable String followWhole,
             @Nullable String decline,
-            boolean canWait) {}
+            boolean canWait,
+            String move,
+            List<GoOn> goOn) {}
+
+    /**
+     * An answer to the next move that is neither “I did this” nor “leave it”. It is asked once, with what follows from it.
+     *
+     * @param says what its button says
+     * @param consequence what follows from it, a whole sentence
+     * @param does what it does when it is meant
+     */
+    public record GoOn(String says, String consequence, Anyway does) {}
+
+    /** What an answer against the advice does. */
+    public enum Anyway {
+        /** Notes what would follow from the advice. */
+        FOLLOW,
+        /** Leaves the advice out. */
+        DECLINE,
+        REOPEN,
+        /** Agrees on the damage, in words. */
+        AGREE
+    }
 
     /** What the button of an advice does. */
     public enum Does {
@@ -184,7 +209,6 @@ public record JobView(
         /** Notes that it was done as advised. */
         FOLLOW,
         CLOSE,
-        REOPEN,
         NOTHING
     }
 
@@ -226,6 +250,7 @@ public record JobView(
      *
      * @param doubt surprising or off-pitch when the reading is not believed yet
      * @param mark that it does not fit the instrument as it is now, or what happened to the clock before it; null for nothing
+     * @param row where it was entered; null when it is no reading of a string
      */
     record TapeLine(
             long seq,
@@ -234,7 +259,8 @@ public record JobView(
             @Nullable String doubt,
             boolean dropped,
             boolean undone,
-            @Nullable String mark) {}
+            @Nullable String mark,
+            JobEvent.@Nullable Row row) {}
 
     /**
      * The air as it was read last.

@@ -62,7 +62,7 @@ class RepairController {
         for (StoredEntries.Stored entry : all.reversed()) {
             if (entry.event() instanceof JobEvent.Undone || entry.event() instanceof JobEvent.Redone) continue;
             tape.add(new JobView.TapeLine(
-                    entry.seq(), entry.at(), text(entry), null, false, undone.contains(entry.seq()), null));
+                    entry.seq(), entry.at(), text(entry), null, false, undone.contains(entry.seq()), null, null));
         }
         long seq = all.isEmpty() ? 0 : all.getLast().seq();
         return new StoredView(id, seq, why(id), facts(id), tape);

@@ -83,11 +83,11 @@ final class Rules {
                 boolean alone = state.chosen().scope().size() == 1;
                 yield switch (m.reason()) {
                     // with one station agreed on, leaving it unread would leave nothing
-                    case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Not before the work";
+                    case FIRST -> alone ? null : m.station().height() ? "Leave the " + what : "Leave it until its turn";
                     case NOT_READ, STALE, BEFORE_WORK -> alone ? null : "Leave the " + what;
                     case FINER_TOOL, ONCE_MORE, CONTRADICTED, ACCUSED, CONDEMNED -> "Take it as it is";
                     case SECOND_LOOK -> "Leave the " + what;
-                    case RECHECK -> "Hand over without it";
+                    case RECHECK -> "Leave it unread";
                 };
             }
             default -> voices.first(voice -> voice.declineOf(advice)).orElse(null);
@@ -95,10 +95,10 @@ final class Rules {
     }
 
     /** Whether the station of an advice can be left until the others are done. */
-    boolean canWait(Advice advice) {
+    boolean canWait(Advice advice, boolean declinable) {
         boolean others = state.chosen().scope().stream()
                 .anyMatch(s -> s != advice.station() && state.agreed(s) && !state.left(s));
         boolean first = state.putOff().getOrDefault(advice.station(), 0) < 2;
-        return others && first && decline(advice) != null && advice.canWait();
+        return others && first && declinable && advice.canWait();
     }
 }

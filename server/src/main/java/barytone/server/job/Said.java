@@ -1,5 +1,6 @@
 package barytone.server.job;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param event the entry that it is about
  * @param does what its button does
  * @param button what it says; null when there is none
+ * @param goOn answers that go on against it, or say that it was otherwise
  */
 public record Said(
         String kind,
@@ -22,7 +24,23 @@ public record Said(
         List<Integer> strings,
         @Nullable Long event,
         JobView.Does does,
-        @Nullable String button) {
+        @Nullable String button,
+        List<JobView.GoOn> goOn) {
+    /** What has no answer of its own against it. */
+    Said(
+            String kind,
+            String headline,
+            List<String> why,
+            @Nullable String caution,
+            JobView.@Nullable TurnView turn,
+            List<JobView.StepView> steps,
+            List<Integer> strings,
+            @Nullable Long event,
+            JobView.Does does,
+            @Nullable String button) {
+        this(kind, headline, why, caution, turn, steps, strings, event, does, button, List.of());
+    }
+
     private static final String TO_THE_READING = "Go to the reading";
 
     /** A move that is ticked off with a button. */
@@ -73,7 +91,11 @@ public record Said(
 
     /** The job is closed. */
     static Said closed(String headline, List<String> why) {
-        return without("closed", headline, why, null, null, JobView.Does.REOPEN, "Reopen");
+        return without("closed", headline, why, null, null, JobView.Does.NOTHING, null)
+                .orElse(
+                        "Reopen",
+                        "The card that was made for this day is given up, and the job is on the bench again.",
+                        JobView.Anyway.REOPEN);
     }
 
     /** Strings to read. */
@@ -84,7 +106,23 @@ public record Said(
 
     /** The same, ticked off with a button that says so. */
     public Said followed(String says) {
-        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.FOLLOW, says);
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.FOLLOW, says, goOn);
+    }
+
+    /**
+     * The same, with an answer that is neither “I did this” nor “leave it”.
+     *
+     * @param consequence what follows from it, a whole sentence
+     */
+    public Said orElse(String says, String consequence, JobView.Anyway does) {
+        List<JobView.GoOn> all = new ArrayList<>(goOn);
+        all.add(new JobView.GoOn(says, consequence, does));
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, this.does, button, List.copyOf(all));
+    }
+
+    /** The same without a button of its own. */
+    public Said unfollowed() {
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.NOTHING, null, goOn);
     }
 
     /** Neither steps nor strings. */

@@ -67,7 +67,8 @@ final class Tape {
                     reading == null ? null : doubt(reading),
                     reading != null && reading.status() == ReadingStatus.DROPPED,
                     undone.contains(logged.seq()),
-                    mark(logged.seq(), clock.get(logged.seq()))));
+                    mark(logged.seq(), clock.get(logged.seq())),
+                    logged.event().row().orElse(null)));
         }
         return lines;
     }

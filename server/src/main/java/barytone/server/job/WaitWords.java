@@ -118,8 +118,22 @@ public final class WaitWords {
             if (other.begun() != wait.begun())
                 why.add("Also: " + other.reason().label().toLowerCase(Locale.ROOT) + ", " + said(other, waiting, now)
                         + ".");
-        return Said.about("wait", headline(wait, waiting, now), why, caution(wait), wait.begun())
-                .followed(button(wait));
+        Said said = Said.about("wait", headline(wait, waiting, now), why, caution(wait), wait.begun());
+        return switch (wait.reason()) {
+            // it has happened: nothing is cut short
+            case ANSWER, PART, PLAYER -> said.followed(button(wait));
+            case OTHER -> wait.byClock() ? cutShort(said, wait) : said.followed("It need not wait any longer");
+            default -> cutShort(said, wait);
+        };
+    }
+
+    private static Said cutShort(Said said, Wait wait) {
+        return said.orElse(
+                button(wait),
+                wait.reason() == WaitReason.CONDITIONING
+                        ? "What is set in this air moves again when the air does."
+                        : "What has not cured or settled gives way, or creeps on after it was measured.",
+                JobView.Anyway.FOLLOW);
     }
 
     private static String headline(Wait wait, Waiting waiting, Instant now) {

@@ -102,6 +102,9 @@ class ArrivalApiTest extends JobsOverHttp {
         // reading and slackening do not wait
         read(job, "RELIEF", 1, "0.3");
         ok(post(job, "tended", ",\"what\":\"strings-off\""));
+        // an agreement has words
+        assertThat(refused(post(job, "damage-agreed", ",\"how\":\" \""), 400))
+                .contains("what was agreed about the damage");
         ok(post(job, "damage-agreed", ",\"how\":\"by telephone: glued first\""));
         assertThat(job(job).at("/tape/0/text").asString()).isEqualTo("Damage agreed on: by telephone: glued first");
         ok(post(job, "tended", ",\"what\":\"strings-on\""));

@@ -133,6 +133,20 @@ abstract class BrowserWalk {
         return page;
     }
 
+    /** Presses a key of the next move, as a hand does: once the move has been seen. */
+    static void key(Page page, String key) {
+        page.waitForFunction(
+                "() => { const main = document.querySelector('main'); return main?.dataset.armed === main?.dataset.move; }");
+        page.keyboard().press(key);
+    }
+
+    /** Goes on against the advice: asked once, and meant. */
+    static void goOn(Page page) {
+        key(page, "f");
+        assertThat(button(page, "Yes")).isFocused();
+        page.keyboard().press("Enter");
+    }
+
     /** At intake: what kind it is, by its silhouette. */
     static void chooseKind(Page page, String kind) {
         page.getByRole(

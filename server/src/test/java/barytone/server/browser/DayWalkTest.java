@@ -88,7 +88,7 @@ class DayWalkTest extends BrowserWalk {
         assertThat(headline(page)).hasText("An answer is awaited");
         before = seq(page);
         page.keyboard().press("Escape");
-        page.keyboard().press("d");
+        key(page, "d");
         shownAfter(page, before);
         assertThat(headline(page)).not().hasText("An answer is awaited");
         page.keyboard().press("b");
@@ -126,7 +126,7 @@ class DayWalkTest extends BrowserWalk {
         assertThat(headline(counter)).containsText("Leave it: nothing needs doing");
         TestClock.pass(Duration.ofHours(1));
         counter.keyboard().press("Escape");
-        counter.keyboard().press("d");
+        key(counter, "d");
         button(dialog(counter), "Close the job").click();
         assertThat(headline(counter)).hasText("Closed");
         Page shop = page("/shop");

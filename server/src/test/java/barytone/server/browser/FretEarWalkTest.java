@@ -56,7 +56,7 @@ class FretEarWalkTest extends BrowserWalk {
     }
 
     private static void read(Page page, String... gaps) {
-        page.keyboard().press("d");
+        key(page, "d");
         for (String gap : gaps) {
             page.keyboard().type(gap);
             page.keyboard().press("Enter");
@@ -85,12 +85,12 @@ class FretEarWalkTest extends BrowserWalk {
             assertThat(headline(page)).hasText("Read the nut of string 3 G once more");
             read(page, "0.02mm");
             assertThat(headline(page)).hasText("Fill the slot of string 3 G, then file");
-            page.keyboard().press("d");
+            key(page, "d");
             assertThat(headline(page)).hasText("Fill curing: wait until 09:20");
             // an accelerator was used
-            page.keyboard().press("d");
+            goOn(page);
             assertThat(headline(page)).containsText("Retune");
-            page.keyboard().press("d");
+            key(page, "d");
             assertThat(headline(page)).hasText("Read the nut under string 3 G");
             read(page, "0.14");
             assertThat(headline(page)).containsText("Play again: open 3 G");

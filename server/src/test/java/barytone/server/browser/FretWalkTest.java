@@ -43,12 +43,12 @@ class FretWalkTest extends BrowserWalk {
         page.keyboard().press("Shift+F");
         assertThat(headline(page)).hasText("Fret rocker over three frets, at 9");
         assertThat(page.getByText("A high fret: 9").first()).isVisible();
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(outcome(page, "It lies steady")).isFocused();
         page.keyboard().press("Tab");
         page.keyboard().press("Enter");
         assertThat(headline(page)).hasText("Level and crown that fret");
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(headline(page)).containsText("Play again");
         page.keyboard().press("g");
         assertThat(cell(page, "6 E open")).isFocused();
@@ -101,7 +101,7 @@ class FretWalkTest extends BrowserWalk {
                     .isVisible();
         }
         assertThat(headline(page)).hasText("More wraps, a lower post, or a string tree");
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(headline(page)).containsText("Play again: open 4 D");
         cell(page, "4 D open").focus();
         page.keyboard().press(" ");

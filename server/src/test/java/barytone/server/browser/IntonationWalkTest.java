@@ -77,7 +77,7 @@ class IntonationWalkTest extends BrowserWalk {
             assertThat(page.getByText(Pattern.compile("^String 1 at 12: \\+0\\.\\d cents, heard$"))
                             .first())
                     .isVisible();
-            page.keyboard().press("d");
+            key(page, "d");
             assertThat(headline(page)).hasText("Retune, tuning up to pitch");
             assertThat(row(page, "6 E")).containsText("reckoned, sound again");
         }
@@ -117,7 +117,7 @@ class IntonationWalkTest extends BrowserWalk {
         // what this window heard is no news to it
         assertThat(page.getByText("Another window added to this job")).hasCount(0);
         assertThat(headline(page)).containsText("Read the gaps");
-        page.keyboard().press("l");
+        key(page, "l");
         assertThat(headline(page)).containsText("barrel");
         assertThat(page.getByText(Pattern.compile("a compensated barrel at")).first())
                 .isVisible();
@@ -134,7 +134,7 @@ class IntonationWalkTest extends BrowserWalk {
         assertThat(page.getByTestId("heard")).containsText("Sound");
         sound(page, tape, 18);
         page.keyboard().press("v");
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(headline(page)).hasText("Retune, tuning up to pitch");
         page.keyboard().press("r");
         assertThat(headline(page)).containsText("Sound again the notes of");
@@ -164,7 +164,7 @@ class IntonationWalkTest extends BrowserWalk {
                 page.keyboard().press("v");
                 assertThat(page.getByTestId("heard")).containsText("Sound");
             }
-            page.keyboard().press(gaps ? "l" : kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
+            key(page, gaps ? "l" : kind.equals("measure") ? "p" : kind.equals("retune") ? "r" : "d");
             long before = job.get("seq").asLong();
             job = shownAfter(page, before);
             assertThat(headline(page)).hasText(job.at("/advice/headline").asString());

@@ -47,12 +47,17 @@ final class KeyboardWork {
                 }
                 case "measure" -> job = read(page, job, found);
                 case "proud" -> {
-                    page.keyboard().press("d");
+                    BrowserWalk.key(page, "d");
                     page.keyboard().type("7");
                     job = pressed(page, job, "Enter");
                 }
                 case "measure-again" -> job = pressed(page, job, "k");
                 case "stop" -> job = pressed(page, job, "l");
+                // what was otherwise than noted is not ticked off by the key that says that it was done
+                case "wrong-way", "free-play" -> {
+                    BrowserWalk.key(page, "f");
+                    job = pressed(page, job, "Enter");
+                }
                 case "settle" -> {
                     TestClock.pass(Duration.ofMinutes(10));
                     page.reload();
@@ -69,7 +74,7 @@ final class KeyboardWork {
         String station = Character.toUpperCase(code.charAt(0)) + code.substring(1);
         int string = job.at("/advice/strings/0").asInt();
         String text = now(job, station, string, found);
-        page.keyboard().press("d");
+        BrowserWalk.key(page, "d");
         Locator field = BrowserWalk.reading(page, station, String.valueOf(string));
         assertThat(field).isFocused();
         page.keyboard().type(text);
@@ -90,7 +95,7 @@ final class KeyboardWork {
 
     /** A key that adds to the job. @return the job as it is then */
     private static JsonNode pressed(Page page, JsonNode before, String key) {
-        page.keyboard().press(key);
+        BrowserWalk.key(page, key);
         long last = before.get("seq").asLong();
         return BrowserWalk.shownAfter(page, last);
     }

@@ -93,7 +93,8 @@ class RecordsWalkTest extends BrowserWalk {
                 new FilePayload("tail.png", "image/png", Base64.getDecoder().decode(DOT)));
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Photo \\d"))))
                 .isVisible();
-        button(page, "Agreed: go on").click();
+        page.getByLabel("What was agreed, and how").fill("glued first, by telephone");
+        button(page, "It is agreed what happens").click();
         assertThat(page.getByText("Agree first what happens")).hasCount(0);
         step(page, "Air").click();
         page.getByLabel("Humidity, % RH").fill("31");

@@ -49,9 +49,9 @@ class ReliefJobWalkTest extends BrowserWalk {
         assertThat(page.getByText("Wrench fully seated")).isVisible();
         assertThat(page.getByText("0.36").first()).isVisible();
 
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(headline(page)).containsText("Retune");
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(headline(page)).hasText("Read the relief again under strings 6 E and 1 e");
         // at rest G begins a series anew
         page.keyboard().press("g");
@@ -78,7 +78,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         reading(page, "1").press("Enter");
         assertThat(headline(page)).hasText("Relief is in its band");
 
-        page.keyboard().press("d");
+        key(page, "d");
         Locator row = page.getByRole(
                 AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Relief, string 6.*")));
         assertThat(row).containsText("0.36 mm");
@@ -91,7 +91,9 @@ class ReliefJobWalkTest extends BrowserWalk {
         page.getByText("closed jobs are in the records").click();
         openFromBench(page, "Two-post electric “Sanderling”");
         assertThat(headline(page)).hasText("Closed");
-        page.keyboard().press("d");
+        // D reopens nothing
+        key(page, "d");
+        goOn(page);
         assertThat(headline(page)).hasText("Relief is in its band");
     }
 
@@ -216,9 +218,9 @@ class ReliefJobWalkTest extends BrowserWalk {
             } else route.resume();
         });
         long before = seq(page);
-        page.keyboard().press("d");
+        key(page, "d");
         assertThat(page.getByText("Barytone does not answer")).isVisible();
-        page.keyboard().press("d");
+        key(page, "d");
         page.getByText("Send now").click();
         away.set(false);
         assertThat(headline(page)).containsText("Retune");
@@ -272,7 +274,7 @@ class ReliefJobWalkTest extends BrowserWalk {
                         "held at 1 and 16, gauge at 8, playing position", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.keyboard().press("?");
-        assertThat(page.getByText("record the reading and go to the next string of this station"))
+        assertThat(page.getByText("go to the reading, or: I did this. The dark button"))
                 .isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("o");

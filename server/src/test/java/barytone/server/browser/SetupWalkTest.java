@@ -108,9 +108,9 @@ class SetupWalkTest extends BrowserWalk {
         assertThat(page.getByText("Barrel 4–3, bass screw 1 down").last()).isVisible();
         page.keyboard().press("z");
         assertThat(headline(page)).hasText("Lower 6 barrel screws");
-        page.keyboard().press("l");
+        key(page, "l");
         assertThat(headline(page)).hasText("Move 3 barrels");
-        page.keyboard().press("l");
+        key(page, "l");
         assertThat(headline(page)).hasText("Done, but for what you left");
         assertThat(page.getByText("Left as it is, by choice: action, intonation."))
                 .isVisible();

@@ -31,7 +31,7 @@ class DayApiTest extends DayOverHttp {
         assertThat(jobs("waiting")).containsExactly(first);
         JsonNode told = job(first);
         assertThat(told.at("/advice/headline").asString()).isEqualTo("Glue curing: wait until 09:30");
-        assertThat(told.at("/advice/follow").asString()).isEqualTo("Do not wait any longer");
+        assertThat(told.at("/advice/goOn/0/says").asString()).isEqualTo("Do not wait any longer");
         assertThat(app.get("/api/notices").json()).isEmpty();
         TestClock.pass(Duration.ofMinutes(31));
         assertThat(jobs("next")).contains(first, second);

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.zip.GZIPInputStream;
@@ -42,11 +43,18 @@ class EarlierViewsTest {
             "frets",
             "waits",
             "promise",
-            "reliefKnown");
+            "reliefKnown",
+            "row",
+            "goOn");
 
     /** What was said of the station of frets before there was one. */
     private static final Set<String> EMPTY_STATION =
             Set.of("key: frets", "label: Frets", "note: not on this job", "state: later");
+
+    /** What is said in other words since. */
+    private static final Map<String, String> SAID_OTHERWISE = Map.of(
+            "decline: Not before the work", "decline: Leave it until its turn",
+            "decline: Leave the relief and go on", "decline: Leave the relief");
 
     @ParameterizedTest
     @CsvSource({"1, 5", "3, 10", "4, 12", "7, 12"})
@@ -63,7 +71,11 @@ class EarlierViewsTest {
                 now.addAll(said.stream().sorted().toList());
             }
         }
-        assertThat(now).isEqualTo(then(version));
+        List<String> then = then(version);
+        // what differs first, for the whole is too long to be told
+        for (int i = 0; i < Math.min(now.size(), then.size()); i++)
+            assertThat(now.get(i)).as("line " + i).isEqualTo(then.get(i));
+        assertThat(now).hasSameSizeAs(then);
     }
 
     private static List<String> then(int version) throws IOException {
@@ -72,8 +84,11 @@ class EarlierViewsTest {
             return new String(text.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
                     .filter(line -> !EMPTY_STATION.contains(line))
+                    // no way to leave it any more, but one to go on all the same
+                    .filter(line -> !line.equals("decline: Sand it without looking"))
                     // a question was closed with a full stop as well
                     .map(line -> line.endsWith("?.") ? line.substring(0, line.length() - 1) : line)
+                    .map(line -> SAID_OTHERWISE.getOrDefault(line, line))
                     .toList();
         }
     }
@@ -87,6 +102,8 @@ class EarlierViewsTest {
             if (text.startsWith("Still waits: ") || text.startsWith("Missing as ")) return;
             // the clock
             if (key.equals("now") && text.matches("\\d{4}-.*")) return;
+            // which move it is
+            if (key.equals("move") && text.matches("[0-9a-f]{8}-[0-9a-f]{4}")) return;
             said.add(key + ": " + (text.matches("[A-Z][A-Z0-9_]*") ? spelt(text) : text));
         } else if (node.isBoolean()) said.add(key + ": " + node.asBoolean());
         node.properties().forEach(member -> {

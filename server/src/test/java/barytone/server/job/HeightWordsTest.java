@@ -227,7 +227,8 @@ class HeightWordsTest extends ToldJob<HeightWordsTest> {
         JobView.AdviceView asked = told();
         assertThat(asked.kind()).isEqualTo("proud");
         assertThat(asked.headline()).isEqualTo("How far does the saddle stand proud of the bridge?");
-        assertThat(asked.decline()).isEqualTo("Sand it without looking");
+        assertThat(asked.decline()).isNull();
+        assertThat(asked.goOn()).extracting(JobView.GoOn::says).containsExactly("Sand it without looking");
         JobView.AdviceView ended = add(new ActionEvent.SaddleProudRead(3)).told();
         assertThat(ended.headline()).startsWith("The saddle has no more to give: refer it");
         assertThat(all(ended)).contains("standing proud").contains("neck angle");

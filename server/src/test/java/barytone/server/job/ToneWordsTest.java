@@ -141,7 +141,8 @@ class ToneWordsTest extends ToldJob<ToneWordsTest> {
         JobView.AdviceView told = told();
         assertThat(told.headline()).isEqualTo("Crown 6 has no room to go so far");
         assertThat(all(told)).contains("there is room for 1.10 mm").contains("thicker saddle");
-        assertThat(told.decline()).isEqualTo("Go on as far as it goes");
+        assertThat(told.decline()).isNull();
+        assertThat(told.goOn()).extracting(JobView.GoOn::says).containsExactly("Go on as far as it goes");
         add(new JobEvent.Answered(Topic.read("saddle-limit-0"), false));
         told = told();
         assertThat(told.headline()).isEqualTo("File 2 crowns");

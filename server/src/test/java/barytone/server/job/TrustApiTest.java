@@ -251,4 +251,22 @@ class TrustApiTest extends JobsOverHttp {
         assertThat(after.at("/tools/0/state").asString()).isEqualTo("bent");
         app().put("/api/shop/tools", after.toString().replaceFirst("\"state\":\"bent\"", "\"state\":\"good\""));
     }
+
+    @Test
+    void whatIsConfirmedIsWhatWasShown() {
+        long job = electric("Whinchat");
+        JsonNode shown = job(job);
+        String more = ",\"move\":\"" + shown.at("/advice/move").asString() + "\"";
+        assertThat(app().get("/api/jobs/" + job + "?unit=in64").json().at("/advice/move"))
+                .isEqualTo(shown.at("/advice/move"));
+        assertThat(post(job, "declined", more).status()).isEqualTo(200);
+        // another move is advised by now: pressed once more, by a window that had not seen it, it leaves out nothing
+        JsonNode now = job(job);
+        Answer late = post(job, "declined", more);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.json().get("code").asString()).isEqualTo("move-changed");
+        assertThat(late.json().get("detail").asString())
+                .contains(now.at("/advice/headline").asString());
+        assertThat(job(job).get("seq")).isEqualTo(now.get("seq"));
+    }
 }

@@ -13,6 +13,7 @@ import barytone.core.job.Station;
 import barytone.core.quantity.Turns;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +39,12 @@ public sealed interface ToneEvent extends JobEvent {
             boolean wavered,
             boolean atPitch,
             String typed)
-            implements ToneEvent {}
+            implements ToneEvent {
+        @Override
+        public Optional<Row> row() {
+            return Optional.of(new Row(Station.INTONATION, string));
+        }
+    }
 
     /** How intonation is read and judged was chosen. */
     record IntonationSet(IntonationWays ways) implements ToneEvent, Choosing {

@@ -35,6 +35,9 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     private static final String AT_ITS_END =
             "A saddle at its floor or ceiling asks for the neck angle before any filing.";
 
+    private static final String AS_FAR = "Go on as far as it goes";
+    private static final String NOT_ALL = "The action then stays outside its target where the saddles end.";
+
     private final JobState state;
     private final LengthUnit unit;
     private final Words words;
@@ -51,12 +54,20 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     @Override
     protected Said said(ActionAdvice advice) {
         return switch (advice) {
-            case ActionAdvice.LevelVibrato ignored -> level();
+            case ActionAdvice.LevelVibrato ignored ->
+                level().orElse(
+                                "Measure it floating",
+                                "Each string that is turned moves all the others: expect to read them more often.",
+                                JobView.Anyway.DECLINE);
             case ActionAdvice.TurnScrews t -> screws(t);
             case ActionAdvice.ReworkSaddle r -> saddle(r);
-            case ActionAdvice.ShimNeck s -> shimNeck(s);
-            case ActionAdvice.LookAtSaddle ignored -> proud();
-            case ActionAdvice.BridgeLimit b -> limit(b);
+            case ActionAdvice.ShimNeck s -> shimNeck(s).orElse(AS_FAR, NOT_ALL, JobView.Anyway.DECLINE);
+            case ActionAdvice.LookAtSaddle ignored ->
+                proud().orElse(
+                                "Sand it without looking",
+                                "Nobody knows then whether 2 mm stay above the bridge. What is sanded off does not come back.",
+                                JobView.Anyway.DECLINE);
+            case ActionAdvice.BridgeLimit b -> limit(b).orElse(AS_FAR, NOT_ALL, JobView.Anyway.DECLINE);
         };
     }
 
@@ -81,12 +92,8 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     @Override
     protected @Nullable String decline(ActionAdvice advice) {
         return switch (advice) {
-            case ActionAdvice.LevelVibrato ignored -> "Measure it floating";
             case ActionAdvice.TurnScrews ignored -> "Leave the heights";
             case ActionAdvice.ReworkSaddle ignored -> "Leave the saddle";
-            case ActionAdvice.ShimNeck ignored -> "Go on as far as it goes";
-            case ActionAdvice.LookAtSaddle ignored -> "Sand it without looking";
-            case ActionAdvice.BridgeLimit ignored -> "Go on as far as it goes";
             default -> null;
         };
     }

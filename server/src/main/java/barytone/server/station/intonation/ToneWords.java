@@ -57,11 +57,35 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     protected Said said(ToneAdvice advice) {
         return switch (advice) {
             case ToneAdvice.MoveSaddles m -> move(m);
-            case ToneAdvice.SaddleLimit l -> limit(l);
-            case ToneAdvice.SaddleStayed s -> stayed(s);
-            case ToneAdvice.SaddleWrongWay w -> wrongWay(w);
+            case ToneAdvice.SaddleLimit l ->
+                limit(l).orElse(
+                                "Go on as far as it goes",
+                                "What is left of the error stays, and goes on the card.",
+                                JobView.Anyway.DECLINE);
+            case ToneAdvice.SaddleStayed s ->
+                stayed(s)
+                        .orElse(
+                                "It did move",
+                                "The turn counts as it is, and the screw is taken to move its saddle less than thought.",
+                                JobView.Anyway.DECLINE);
+            case ToneAdvice.SaddleWrongWay w ->
+                wrongWay(w)
+                        .unfollowed()
+                        .orElse(
+                                "They turn the other way",
+                                "The earlier turns are counted the other way round, and the next ones are told so.",
+                                JobView.Anyway.FOLLOW)
+                        .orElse(
+                                "Go on all the same",
+                                "The next turns are told as before, though the last one answered the wrong way.",
+                                JobView.Anyway.DECLINE);
             case ToneAdvice.ReplaceString r -> replace(r);
-            case ToneAdvice.NutFirst n -> nutFirst(n);
+            case ToneAdvice.NutFirst n ->
+                nutFirst(n)
+                        .orElse(
+                                "Go on with the saddles",
+                                "The first frets stay sharp: no saddle puts them right.",
+                                JobView.Anyway.DECLINE);
         };
     }
 
@@ -84,11 +108,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     protected @Nullable String decline(ToneAdvice advice) {
         return switch (advice) {
             case ToneAdvice.MoveSaddles ignored -> "Leave the intonation";
-            case ToneAdvice.SaddleLimit ignored -> "Go on as far as it goes";
-            case ToneAdvice.SaddleStayed ignored -> "It did move";
-            case ToneAdvice.SaddleWrongWay ignored -> "Go on all the same";
             case ToneAdvice.ReplaceString ignored -> "Keep the string";
-            case ToneAdvice.NutFirst ignored -> "Go on with the saddles";
             default -> null;
         };
     }

@@ -48,7 +48,11 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
     protected Said said(NutAdvice advice) {
         return switch (advice) {
             case NutAdvice.FileSlots f -> file(f);
-            case NutAdvice.LowerNut l -> lower(l);
+            case NutAdvice.LowerNut l ->
+                lower(l).orElse(
+                                "File the slots instead",
+                                "Every slot is then filed by its whole surplus, one after the other.",
+                                JobView.Anyway.DECLINE);
             case NutAdvice.RaiseNut r -> raise(r);
         };
     }
@@ -69,7 +73,6 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
     protected @Nullable String decline(NutAdvice advice) {
         return switch (advice) {
             case NutAdvice.FileSlots ignored -> "Leave the slots";
-            case NutAdvice.LowerNut ignored -> "Not from below";
             case NutAdvice.RaiseNut ignored -> "Leave them low";
             default -> null;
         };

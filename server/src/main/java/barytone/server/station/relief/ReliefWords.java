@@ -59,7 +59,10 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
                                         "The readings are in the band, but the neck may still creep after the last turn.",
                                         "When the time is up, read both sides once more for the verdict."),
                                 null)
-                        .followed("Do not wait");
+                        .orElse(
+                                "Do not wait",
+                                "The neck may creep out of its band after the verdict, and is not looked at again for that.",
+                                JobView.Anyway.FOLLOW);
             case ReliefAdvice.TurnRod t -> turn(t);
             case ReliefAdvice.WrongWay w -> wrongWay(w.step());
             case ReliefAdvice.FreePlay f -> freePlay(f.step());
@@ -84,7 +87,7 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
     protected @Nullable String decline(ReliefAdvice advice) {
         return switch (advice) {
             case ReliefAdvice.TurnRod ignored -> "Leave the relief";
-            case ReliefAdvice.Stop ignored -> "Leave the relief and go on";
+            case ReliefAdvice.Stop ignored -> "Leave the relief";
             default -> null;
         };
     }
@@ -287,7 +290,10 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
                                         + "Say which, and Barytone keeps count accordingly."),
                         KEY_CAUTION,
                         step.turn())
-                .followed("This rod works the other way");
+                .orElse(
+                        "This rod works the other way",
+                        "Its turns are counted the other way round from the first one on, and told so from now on.",
+                        JobView.Anyway.FOLLOW);
     }
 
     Said freePlay(RodStep step) {
@@ -299,7 +305,10 @@ public final class ReliefWords extends RoomVoice<ReliefAdvice, ReliefEvent> {
                                 "A double-action rod does nothing in the middle. It is no fault: mark the turn as free, and go on in 1/8 steps until it bites."),
                         KEY_CAUTION,
                         step.turn())
-                .followed("It ran free");
+                .orElse(
+                        "It ran free",
+                        "That turn does not count, and nothing is learned from it.",
+                        JobView.Anyway.FOLLOW);
     }
 
     private String stepText(RodStep step) {
