@@ -104,7 +104,11 @@ export function NextRow({
       ) : (
         <>
           <span className="text-[15px] text-ink-soft">Next</span>
-          <strong className="wide text-[31px] leading-[44px] font-bold" data-testid="next-row">
+          <strong
+            // a string is found from a metre away; a longer name stays on its line
+            className={`leading-[44px] font-bold whitespace-nowrap ${labelOf(row).length > 6 ? "text-[22px]" : "wide text-[31px]"}`}
+            data-testid="next-row"
+          >
             {labelOf(row)}
           </strong>
           <span className="text-[15px] text-ink-soft">

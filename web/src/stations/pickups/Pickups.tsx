@@ -40,7 +40,7 @@ export function Pickups({
   const fields = useRef(new Map<number, HTMLInputElement>());
   const rest = useRef<HTMLParagraphElement>(null);
   const gaps = gapsOf(job);
-  const labels = pickups.pickups.flatMap((p) => p.gaps.map((g) => `${p.label}, ${g.label}`));
+  const labels = pickups.pickups.flatMap((p) => p.gaps.map((g) => `${p.label}, ${g.side}`));
   const [row, setRow] = useState(0);
   const entries = useEntries({
     order: gaps.map((_, i) => i),
