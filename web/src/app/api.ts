@@ -26,6 +26,8 @@ export class Problem extends Error {
   readonly station: string | undefined;
   /** What was probably meant, to be sent instead, and how that is spoken. */
   readonly meant: { text: string; spoken: string } | undefined;
+  /** The field that it is about, by its name in the request. */
+  readonly field: string | undefined;
 
   constructor(
     status: number,
@@ -33,12 +35,14 @@ export class Problem extends Error {
     code?: string,
     meant?: { text: string; spoken: string },
     station?: string,
+    field?: string,
   ) {
     super(detail);
     this.status = status;
     this.code = code;
     this.meant = meant;
     this.station = station;
+    this.field = field;
   }
 }
 
@@ -75,6 +79,7 @@ export async function answer<T>(
       ? { text: suggestion, spoken: suggested }
       : undefined,
     typeof problem["station"] === "string" ? problem["station"] : undefined,
+    typeof problem["field"] === "string" ? problem["field"] : undefined,
   );
 }
 

@@ -14,7 +14,7 @@ describe("the units", () => {
     expect(asked()).toBe("mm");
     await user.click(screen.getByRole("button", { name: "each" }));
     await user.selectOptions((await form()).getByLabelText("Relief"), "thou");
-    await user.selectOptions((await form()).getByLabelText("Action and saddle"), "in64");
+    await user.selectOptions((await form()).getByLabelText("Action"), "in64");
     await user.click((await form()).getByRole("button", { name: "Done" }));
     await waitFor(() => expect(asked()).toBe("mm,relief=thou,action=in64"));
     expect(localStorage.getItem("barytone.units")).toContain("in64");
@@ -32,7 +32,10 @@ describe("the units", () => {
     expect(asked()).toBe("mm,relief=thou");
     await user.click(screen.getByRole("radio", { name: "64ths" }));
     await waitFor(() => expect(asked()).toBe("in64"));
-    expect(localStorage.getItem("barytone.units")).toBe("{}");
+    // what was chosen for single quantities comes back
+    await user.click(screen.getByRole("button", { name: "each" }));
+    await user.click((await form()).getByRole("button", { name: "Done" }));
+    await waitFor(() => expect(asked()).toBe("in64,relief=thou"));
   });
 
   it("are the usual ones when what was kept cannot be read", async () => {
@@ -47,6 +50,6 @@ describe("the units", () => {
     await user.click(screen.getByRole("button", { name: "each" }));
     await user.selectOptions((await form()).getByLabelText("String tension"), "lb");
     expect(localStorage.getItem("barytone.tension")).toBe("lb");
-    expect(asked()).toBe("mm");
+    await waitFor(() => expect(asked()).toBe("mm,tension=lb"));
   });
 });

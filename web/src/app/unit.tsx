@@ -8,13 +8,16 @@ const ORDER: readonly Unit[] = ["mm", "thou", "in64"];
 const LABELS: Record<Unit, string> = { mm: "mm", thou: "thou", in64: "64ths" };
 const KEY = "barytone.unit";
 const EACH_KEY = "barytone.units";
+/** Whether each quantity has its own now, or the switch speaks for all. */
+const OWN_KEY = "barytone.units.own";
 const TENSION_KEY = "barytone.tension";
 
 /** The quantities that may have a unit of their own, with the units they are spoken in. */
 const QUANTITIES = [
   ["relief", "Relief", ["mm", "thou"]],
   ["nut", "Nut", ["mm", "thou"]],
-  ["action", "Action and saddle", ["mm", "thou", "in64"]],
+  ["action", "Action", ["mm", "thou", "in64"]],
+  ["saddle", "Saddle: sanding, shims, travel", ["mm", "thou", "in64"]],
   ["pickups", "Pickup gaps", ["mm", "thou", "in64"]],
   ["gauge", "Gauges, leaves and files", ["mm", "thou"]],
   ["radius", "Radii", ["mm", "inch"]],
@@ -46,9 +49,13 @@ interface UnitChoice {
   /** What the server is asked for: one unit for all, with those that differ. */
   unit: string;
   each: Each;
+  /** Whether the quantities have their own units now; kept while the switch speaks for all. */
+  own: boolean;
   tension: TensionUnit;
-  /** Changes all at once. */
+  /** Changes all at once; what was chosen for single quantities is kept for later. */
   choose: (unit: Unit) => void;
+  /** Gives the quantities their own units again. */
+  chooseOwn: () => void;
   /** Gives a quantity a unit of its own; an empty one puts it back under the switch. */
   chooseFor: (quantity: Quantity, unit: string) => void;
   chooseTension: (unit: TensionUnit) => void;
@@ -81,6 +88,7 @@ function storedEach(): Each {
 export function UnitProvider({ children }: { children: ReactNode }) {
   const [plain, setPlain] = useState<Unit>(stored);
   const [each, setEach] = useState<Each>(storedEach);
+  const [own, setOwn] = useState(localStorage.getItem(OWN_KEY) !== "no");
   const [tension, setTension] = useState<TensionUnit>(
     localStorage.getItem(TENSION_KEY) === "lb" ? "lb" : "N",
   );
@@ -88,13 +96,17 @@ export function UnitProvider({ children }: { children: ReactNode }) {
     localStorage.setItem(EACH_KEY, JSON.stringify(chosen));
     setEach(chosen);
   }, []);
+  const keepOwn = useCallback((chosen: boolean) => {
+    localStorage.setItem(OWN_KEY, chosen ? "yes" : "no");
+    setOwn(chosen);
+  }, []);
   const choose = useCallback(
     (chosen: Unit) => {
       localStorage.setItem(KEY, chosen);
       setPlain(chosen);
-      keepEach({});
+      keepOwn(false);
     },
-    [keepEach],
+    [keepOwn],
   );
   const value = useMemo<UnitChoice>(
     () => ({
@@ -102,14 +114,18 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       unit: [
         plain,
         ...QUANTITIES.flatMap(([quantity]) =>
-          each[quantity] === undefined ? [] : [`${quantity}=${each[quantity]}`],
+          !own || each[quantity] === undefined ? [] : [`${quantity}=${each[quantity]}`],
         ),
+        ...(tension === "lb" ? ["tension=lb"] : []),
       ].join(","),
       each,
+      own,
       tension,
       choose,
+      chooseOwn: () => keepOwn(true),
       chooseFor: (quantity, unit) => {
         const { [quantity]: _, ...others } = each;
+        keepOwn(true);
         keepEach(unit === "" ? others : { ...others, [quantity]: unit });
       },
       chooseTension: (unit) => {
@@ -118,7 +134,7 @@ export function UnitProvider({ children }: { children: ReactNode }) {
       },
       next: () => choose(ORDER[(ORDER.indexOf(plain) + 1) % ORDER.length] ?? "mm"),
     }),
-    [plain, each, tension, choose, keepEach],
+    [plain, each, own, tension, choose, keepEach, keepOwn],
   );
   return <Context value={value}>{children}</Context>;
 }
@@ -131,9 +147,9 @@ export function useUnit(): UnitChoice {
 
 /** Switches the unit of every number at once, and leads to the units of single quantities. */
 export function UnitSwitch() {
-  const { plain, each, choose } = useUnit();
+  const { plain, each, own, choose, chooseOwn } = useUnit();
   const [open, setOpen] = useState(false);
-  const mixed = Object.keys(each).length > 0;
+  const mixed = own && Object.keys(each).length > 0;
   return (
     <>
       <div className="flex shrink-0 overflow-hidden rounded-md border border-[#3B4A45]">
@@ -156,7 +172,10 @@ export function UnitSwitch() {
         <button
           type="button"
           aria-haspopup="dialog"
-          onClick={() => setOpen(true)}
+          onClick={() => {
+            chooseOwn();
+            setOpen(true);
+          }}
           className={`min-h-11 min-w-11 border-l border-[#3B4A45] px-2 text-[15px] -outline-offset-2 ${
             mixed ? "bg-lamp-deep font-semibold text-ink" : "text-[#B9C4BE] hover:bg-[#2A3733]"
           }`}
@@ -176,8 +195,8 @@ function UnitForm({ onDone }: { onDone: () => void }) {
   return (
     <>
       <p className="mb-3 text-[16px]">
-        Kept in this browser. The switch on top changes all of them at once; in 64ths, relief, nut
-        and gauges stay in thou.
+        Kept in this browser. The switch on top speaks for all of them at once, and “each” brings
+        these back; in 64ths, relief, nut and gauges stay in thou.
       </p>
       <div className="grid grid-cols-2 gap-3">
         {QUANTITIES.map(([quantity, label, units]) => (
@@ -186,7 +205,9 @@ function UnitForm({ onDone }: { onDone: () => void }) {
               value={each[quantity] ?? ""}
               onChange={(e) => chooseFor(quantity, e.target.value)}
             >
-              <option value="">as the switch says</option>
+              <option value="">
+                {quantity === "saddle" ? "as the action" : "as the switch says"}
+              </option>
               {units.map((u) => (
                 <option key={u} value={u}>
                   {SPOKEN[u]}

@@ -18,6 +18,7 @@ import { Button, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { saveFile, svgFile } from "../ui/svgFile";
 import type { Mark } from "./choices";
 import { Drawing } from "./Drawing";
+import { asMeant, useStandAt } from "../intake/standAt";
 import { FactsOn } from "./FactsOn";
 import { DamageForm } from "./DamageForm";
 import { HurtStep } from "./HurtStep";
@@ -116,6 +117,10 @@ function Sheet({
       setTrouble(asProblem(error));
     }
   };
+  useStandAt(trouble);
+  const meant = (text: string) => {
+    if (trouble !== null) void correct(asMeant(facts, trouble, text), false);
+  };
   const place = (x: number, y: number) => {
     if (job.closed) return;
     if (step !== "look") go("look");
@@ -176,6 +181,8 @@ function Sheet({
               onKept={() => {
                 if (edited !== null) void correct(edited, false);
               }}
+              trouble={trouble}
+              onMeant={meant}
             />
           )}
           {step === "look" && (
@@ -195,7 +202,7 @@ function Sheet({
         {trouble !== null && (
           <TroubleOrQuestion
             problem={trouble}
-            onMeant={(strings) => void correct({ ...facts, strings }, false)}
+            onMeant={meant}
             onSure={() => void correct(facts, true)}
           />
         )}

@@ -1,5 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from "@headlessui/react";
-import { Button } from "../ui/controls";
+import type { Problem } from "../app/api";
+import { Button, TroubleOrQuestion } from "../ui/controls";
 import { GROUPS, useBridges } from "../intake/factGroups";
 import type { Facts } from "../intake/facts";
 import { HEIGHT, MIDDLE, fretX, WIDTH } from "./outline";
@@ -60,11 +61,17 @@ export function FactsOn({
   facts,
   onChange,
   onKept,
+  trouble,
+  onMeant,
 }: {
   facts: Facts;
   onChange: (facts: Facts) => void;
   /** Keeps what was changed, where it is not kept with the rest; told when the fields are left. */
   onKept?: () => void;
+  /** What is wrong with one of them: it is told where that is typed. */
+  trouble: Problem | null;
+  /** Takes what was probably meant there. */
+  onMeant: (text: string) => void;
 }) {
   const set = (change: Partial<Facts>) => onChange({ ...facts, ...change });
   const bridges = useBridges();
@@ -92,10 +99,11 @@ export function FactsOn({
           );
         })}
       </svg>
-      {GROUPS.map(({ code, label, told, where, Fields }) => {
+      {GROUPS.map(({ code, label, facts: own, told, where, Fields }) => {
         const spot = SPOTS[code];
         if (spot === undefined) return null;
         const at = where?.(facts) ?? "";
+        const wrong = own.some((fact) => fact === trouble?.field) ? trouble : null;
         const said =
           code === "bridge"
             ? // its code is no word for a technician
@@ -116,6 +124,7 @@ export function FactsOn({
             {({ open, close }) => (
               <>
                 <PopoverButton
+                  data-group={code}
                   className={`min-h-11 max-w-full rounded-md px-1 text-left hover:bg-white/60 ${open ? "bg-white outline-2 outline-indigo" : ""}`}
                   title={said}
                 >
@@ -137,6 +146,18 @@ export function FactsOn({
                     close();
                   }}
                 >
+                  {wrong !== null && (
+                    <div className="col-span-full">
+                      <TroubleOrQuestion
+                        problem={wrong}
+                        onMeant={(text) => {
+                          onMeant(text);
+                          close();
+                        }}
+                        onSure={close}
+                      />
+                    </div>
+                  )}
                   <Fields facts={facts} set={set} />
                   <div className="col-span-full">
                     <Button

@@ -4426,6 +4426,7 @@ export interface components {
             /** Format: double */
             mm: number;
             text: string;
+            unit: string;
         };
         /** @description What was learned. */
         LearnedView: {
@@ -6736,6 +6737,9 @@ export interface components {
         TriedWith: {
             /** @description mm, or <code>flat</code> */
             boardRadius: string;
+            /** @description what they are in */
+            gaugeUnit: string;
+            /** @description gauges, string 1 first */
             strings: string;
             /** @enum {string} */
             touch: "light" | "medium" | "heavy";

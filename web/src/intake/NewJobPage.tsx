@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import { answer, api, asProblem, requestKey, type Problem } from "../app/api";
+import { answer, api, asProblem, requestKey, Problem } from "../app/api";
 import { Help, type HelpLine } from "../app/Help";
 import { useShortcuts } from "../app/shortcuts";
 import { TopBar } from "../app/TopBar";
@@ -20,6 +20,7 @@ import { factsOf, statedOf, type Facts } from "./facts";
 import { KindChoice } from "./KindChoice";
 import { KnownField, type Hit } from "./KnownField";
 import { LastTime } from "./LastTime";
+import { asMeant, useStandAt } from "./standAt";
 
 const KEYS: readonly HelpLine[] = [
   ["Tab", "next field; every default can stay"],
@@ -28,6 +29,19 @@ const KEYS: readonly HelpLine[] = [
   ["B", "back to the bench, outside of a field"],
   ["U", "change the unit of every number, outside of a field"],
 ];
+
+function missing(field: string, label: string, what: string): Problem {
+  return new Problem(0, `${label} is missing: ${what}.`, undefined, undefined, undefined, field);
+}
+
+/** What nobody but the technician can fill in. */
+function lacking(name: string, player: string): Problem | null {
+  if (name.trim() === "")
+    return missing("name", "Name on the ticket", "what the instrument is called on the bench");
+  if (player.trim() === "")
+    return missing("player", "Name of the player or lender", "whoever it goes back to");
+  return null;
+}
 
 type Touch = "light" | "medium" | "heavy";
 
@@ -45,7 +59,6 @@ export function NewJobPage() {
   const [facts, setFacts] = useState<Facts | null>(null);
   const [player, setPlayer] = useState<string | null>(null);
   const [touch, setTouch] = useState<Touch | null>(null);
-  const form = useRef<HTMLFormElement>(null);
   const choices = useArrivalChoices();
   /** The step that stands open once it is taken in; null for the job itself. */
   const [then, setThen] = useState<StepCode | null>(null);
@@ -140,6 +153,19 @@ export function NewJobPage() {
     }
   };
 
+  useStandAt(trouble);
+  const begin = (to: StepCode | null) => {
+    if (shown === null) return;
+    const lack = lacking(shown.name, playing);
+    if (lack === null) void start(shown, false, to);
+    else setTrouble(lack);
+  };
+  const meant = (text: string) => {
+    if (shown === null || trouble === null) return;
+    const turned = asMeant(shown, trouble, text);
+    setFacts(turned);
+    void start(turned, false, then);
+  };
   const steps = choices?.steps.map((step) =>
     step.code === "who" && page !== undefined ? { ...step, told: page.facts.name } : step,
   );
@@ -155,10 +181,10 @@ export function NewJobPage() {
       )}
       {shown !== null && kinds.data !== undefined && (
         <form
-          ref={form}
+          noValidate
           onSubmit={(e) => {
             e.preventDefault();
-            void start(shown, false);
+            begin(null);
           }}
         >
           <Drawing
@@ -167,7 +193,7 @@ export function NewJobPage() {
             leftHanded={shown.leftHanded}
             label={`${kinds.data.find((k) => k.kind === shown.kind)?.label ?? ""}, as most are`}
           >
-            <FactsOn facts={shown} onChange={setFacts} />
+            <FactsOn facts={shown} onChange={setFacts} trouble={trouble} onMeant={meant} />
           </Drawing>
           {steps !== undefined && (
             <Steps
@@ -175,8 +201,7 @@ export function NewJobPage() {
               open="who"
               onOpen={(to) => {
                 // any other step takes it in first, and stands open then
-                if (to !== "who" && form.current?.reportValidity() === true)
-                  void start(shown, false, to);
+                if (to !== "who") begin(to);
               }}
             />
           )}
@@ -207,6 +232,7 @@ export function NewJobPage() {
               <Field label="Name on the ticket">
                 <TextInput
                   required
+                  data-fact="name"
                   maxLength={120}
                   value={shown.name}
                   onChange={(e) => setFacts({ ...shown, name: e.target.value })}
@@ -216,6 +242,7 @@ export function NewJobPage() {
                 <Field label="Name of the player or lender">
                   <TextInput
                     required
+                    data-fact="player"
                     maxLength={120}
                     value={playing}
                     onChange={(e) => setPlayer(e.target.value)}
@@ -241,22 +268,11 @@ export function NewJobPage() {
                 <TroubleOrQuestion
                   problem={trouble}
                   {...(page === undefined ? {} : { sure: "Take it in all the same" })}
-                  onMeant={(strings) => {
-                    const turned = { ...shown, strings };
-                    setFacts(turned);
-                    void start(turned, false, then);
-                  }}
+                  onMeant={meant}
                   onSure={() => void start(shown, true, then)}
                 />
               )}
-              <Button
-                strong
-                disabled={busy}
-                className="text-[18px]"
-                onClick={() => {
-                  if (form.current?.reportValidity() === true) void start(shown, false, "hurt");
-                }}
-              >
+              <Button strong disabled={busy} className="text-[18px]" onClick={() => begin("hurt")}>
                 Take it in, look it over
               </Button>
               <Button type="submit" disabled={busy} shortcut="Enter">

@@ -75,6 +75,8 @@ export interface FactGroup {
   code: string;
   /** What stands there. */
   label: string;
+  /** Which facts, by their names in a request. */
+  facts: readonly (keyof Facts)[];
   /** The facts in a few words. */
   told: (facts: Facts) => string;
   /** Where it is, where that is a fact too. */
@@ -96,6 +98,7 @@ function Tuning({ facts, set }: GroupProps) {
         >
           <TextInput
             required
+            data-fact="tuning"
             value={facts.tuning}
             onChange={(e) => set({ tuning: e.target.value })}
           />
@@ -120,6 +123,7 @@ function Scale({ facts, set }: GroupProps) {
       <Field label="Scale length" hint="mm, or any length such as 25 1/2in">
         <TextInput
           required
+          data-fact="scaleLength"
           value={facts.scaleLength}
           onChange={(e) => set({ scaleLength: e.target.value })}
         />
@@ -137,6 +141,7 @@ function Board({ facts, set }: GroupProps) {
           required
           min={5}
           max={36}
+          data-fact="frets"
           value={facts.frets}
           onChange={(e) => set({ frets: Number(e.target.value) })}
         />
@@ -144,12 +149,14 @@ function Board({ facts, set }: GroupProps) {
       <Field label="Board radius" hint="mm, any length, or flat">
         <TextInput
           required
+          data-fact="boardRadius"
           value={facts.boardRadius}
           onChange={(e) => set({ boardRadius: e.target.value })}
         />
       </Field>
       <Field label="Board radius at the last fret" hint="same, or another when compound">
         <TextInput
+          data-fact="endRadius"
           value={facts.endRadius ?? "same"}
           onChange={(e) => set({ endRadius: e.target.value })}
         />
@@ -167,6 +174,7 @@ function Joint({ facts, set }: GroupProps) {
           required
           min={8}
           max={36}
+          data-fact="bodyJointFret"
           value={facts.bodyJointFret}
           onChange={(e) => set({ bodyJointFret: Number(e.target.value) })}
         />
@@ -221,6 +229,7 @@ function Bridge({ facts, set }: GroupProps) {
         <Field label="Thread of the height screws" hint="mm per turn, or unknown to learn it">
           <TextInput
             list="threads"
+            data-fact="threadPitch"
             value={facts.threadPitch ?? "unknown"}
             onChange={(e) => set({ threadPitch: e.target.value })}
           />
@@ -236,6 +245,7 @@ function Bridge({ facts, set }: GroupProps) {
       )}
       <Field label="Strings across the bridge" hint="mm between the outer centres">
         <TextInput
+          data-fact="bridgeSpread"
           value={facts.bridgeSpread ?? ""}
           onChange={(e) => set({ bridgeSpread: e.target.value })}
         />
@@ -243,6 +253,7 @@ function Bridge({ facts, set }: GroupProps) {
       {facts.bridge === "fixed" ? (
         <Field label="Saddle thickness" hint="mm along the string; room for the crown">
           <TextInput
+            data-fact="saddleThickness"
             value={facts.saddleThickness ?? ""}
             onChange={(e) => set({ saddleThickness: e.target.value })}
           />
@@ -252,6 +263,7 @@ function Bridge({ facts, set }: GroupProps) {
           <Field label="Thread of the length screws" hint="mm per turn, or unknown to learn it">
             <TextInput
               list="threads"
+              data-fact="lengthPitch"
               value={facts.lengthPitch ?? "unknown"}
               disabled={facts.bridge === "floating"}
               onChange={(e) => set({ lengthPitch: e.target.value })}
@@ -283,6 +295,7 @@ function Nut({ facts, set }: GroupProps) {
       </Field>
       <Field label="Nut width" hint="mm">
         <TextInput
+          data-fact="nutWidth"
           value={facts.nutWidth ?? ""}
           onChange={(e) => set({ nutWidth: e.target.value })}
         />
@@ -297,9 +310,10 @@ function StringsOn({ facts, set }: GroupProps) {
       <div className="sm:col-span-2">
         <Field
           label="Strings, string 1 first, thou"
-          hint="w nickel-wound, s steel, b bronze, n nylon. On a job, another set is noted and asks for fresh readings."
+          hint="or a set as it is sold: 9-42. w nickel-wound, s steel, b bronze, n nylon. On a job, another set is noted and asks for fresh readings."
         >
           <TextInput
+            data-fact="strings"
             value={facts.strings ?? ""}
             onChange={(e) => set({ strings: e.target.value })}
           />
@@ -318,6 +332,7 @@ function Pickups({ facts, set }: GroupProps) {
           hint="place, magnets, mounting: neck usual springs, bridge strong wood; or none"
         >
           <TextInput
+            data-fact="pickups"
             value={facts.pickups ?? ""}
             onChange={(e) => set({ pickups: e.target.value })}
           />
@@ -343,27 +358,51 @@ export const GROUPS: readonly FactGroup[] = [
   {
     code: "tuning",
     label: "Tuning, low to high",
+    facts: ["tuning", "leftHanded"],
     told: (f) => f.tuning.replace(/\d/g, "") + (f.leftHanded ? ", left-handed" : ""),
     Fields: Tuning,
   },
   {
     code: "nut",
     label: "Nut",
+    facts: ["nut", "nutWidth"],
     told: (f) => [worded(NUTS, f.nut), measure(f.nutWidth ?? "")].filter(Boolean).join(", "),
     Fields: Nut,
   },
-  { code: "scale", label: "Scale length", told: (f) => measure(f.scaleLength), Fields: Scale },
+  {
+    code: "scale",
+    label: "Scale length",
+    facts: ["scaleLength"],
+    told: (f) => measure(f.scaleLength),
+    Fields: Scale,
+  },
   {
     code: "joint",
     label: "Body joint",
+    facts: ["bodyJointFret", "joint"],
     told: (f) =>
       [`fret ${String(f.bodyJointFret)}`, worded(JOINTS, f.joint)].filter(Boolean).join(", "),
     Fields: Joint,
   },
-  { code: "bridge", label: "Bridge", told: (f) => f.bridge ?? "", Fields: Bridge },
+  {
+    code: "bridge",
+    label: "Bridge",
+    facts: [
+      "bridge",
+      "threadPitch",
+      "bridgeSpread",
+      "saddleThickness",
+      "lengthPitch",
+      "lengthHead",
+      "plateRise",
+    ],
+    told: (f) => f.bridge ?? "",
+    Fields: Bridge,
+  },
   {
     code: "rod",
     label: "Rod",
+    facts: ["rod", "access"],
     told: (f) => worded(RODS, f.rod),
     where: (f) => (f.rod === "none" ? "" : `at ${worded(ENDS, f.access)}`),
     Fields: Rod,
@@ -371,12 +410,14 @@ export const GROUPS: readonly FactGroup[] = [
   {
     code: "strings",
     label: "Strings, 1 first, thou",
+    facts: ["strings"],
     told: (f) => f.strings ?? "",
     Fields: StringsOn,
   },
   {
     code: "board",
     label: "Frets and radius",
+    facts: ["frets", "boardRadius", "endRadius"],
     told: (f) =>
       `${String(f.frets)}, ${measure(f.boardRadius)}${f.endRadius === undefined || f.endRadius === "same" ? "" : ` to ${measure(f.endRadius)}`}`,
     Fields: Board,
@@ -384,6 +425,7 @@ export const GROUPS: readonly FactGroup[] = [
   {
     code: "pickups",
     label: "Pickups",
+    facts: ["pickups"],
     told: (f) => {
       const all = (f.pickups ?? "")
         .split(",")

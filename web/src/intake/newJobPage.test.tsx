@@ -66,6 +66,40 @@ describe("taking in an instrument", () => {
     });
   });
 
+  it("says what is missing and stands there, so that nothing is typed in the wrong place", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Avocet”{Enter}");
+    expect((await screen.findByRole("alert")).textContent).toContain(
+      "Name of the player or lender is missing",
+    );
+    expect(document.activeElement).toBe(screen.getByLabelText("Name of the player or lender"));
+    expect(opens()).toHaveLength(0);
+  });
+
+  it("asks about a radius at its own field and takes what was meant by one press", async () => {
+    const user = await intake();
+    await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Avocet”");
+    theServer.on("POST /api/jobs", {
+      status: 400,
+      json: JSON.stringify({
+        detail: "“9.5” would be 9.5 mm. Is it 9.5 inches?",
+        code: "meant",
+        field: "boardRadius",
+        suggestion: "9.5in",
+        suggested: "9.5 inches",
+      }),
+    });
+    await user.type(screen.getByLabelText("Name of the player or lender"), "Ferry band{Enter}");
+    const radius = await screen.findByLabelText(/^Board radiusmm/);
+    await waitFor(() => expect(document.activeElement).toBe(radius));
+    theServer.on("POST /api/jobs", { status: 201, json: JSON.stringify({ id: 42 }) });
+    const yes = screen.getAllByRole("button", { name: "Yes, 9.5 inches" })[0];
+    if (yes === undefined) throw new Error("not asked");
+    await user.click(yes);
+    await waitFor(() => expect(screen.getByTestId("where").textContent).toBe("/jobs/42"));
+    expect(opens().at(-1)?.body).toMatchObject({ instrument: { boardRadius: "9.5in" } });
+  });
+
   it("keeps a fact that was changed on the drawing, by Enter", async () => {
     const user = await intake();
     await user.type(screen.getByLabelText("Name on the ticket"), "Electric “Knot”");

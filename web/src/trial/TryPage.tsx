@@ -285,7 +285,7 @@ function Tries({
           </div>
           <Typed
             key={`strings ${shown?.plays.strings ?? ""}`}
-            label="Strings, the thinnest first, inches"
+            label={`Strings, the thinnest first, ${shown?.plays.gaugeUnit ?? ""}`}
             value={shown?.plays.strings ?? ""}
             onChange={(strings) => change({ strings })}
           />

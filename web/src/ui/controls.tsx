@@ -103,14 +103,14 @@ export function TroubleOrQuestion({
   return (
     <div className="flex flex-col gap-2">
       <Trouble text={problem.message} />
-      {problem.code === "sure" && (
+      {(problem.code === "sure" || problem.code === "meant") && (
         <div className="flex flex-wrap gap-2">
           {meant !== undefined && (
             <Button strong onClick={() => onMeant(meant.text)}>
               Yes, {meant.spoken}
             </Button>
           )}
-          <Button onClick={onSure}>{sure}</Button>
+          {problem.code === "sure" && <Button onClick={onSure}>{sure}</Button>}
         </div>
       )}
     </div>

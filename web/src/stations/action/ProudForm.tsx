@@ -19,7 +19,7 @@ export function ProudForm({ job, working, send }: AdviceProps) {
         );
       }}
     >
-      <Field label={`Saddle stands proud, ${job.advice.suffix}`}>
+      <Field label={`Saddle stands proud, ${job.bridge.suffix}`}>
         <TextInput
           id={PROUD_FIELD}
           required

@@ -13,7 +13,6 @@ const STYLE: Record<LeafState | "none", string> = {
 export function LeafRow({
   leaves,
   string,
-  suffix,
   disabled,
   found,
   onFound,
@@ -21,7 +20,6 @@ export function LeafRow({
 }: {
   leaves: readonly Schemas["LeafView"][];
   string: string;
-  suffix: string;
   disabled: boolean;
   /** What was tapped under this string and not recorded. */
   found: Finding;
@@ -31,7 +29,8 @@ export function LeafRow({
   return (
     <section aria-label="Leaves on the bench">
       <h3 className="wide mt-3 mb-1.5 flex justify-between gap-3 text-[15px] font-semibold text-mute">
-        Leaves on the bench, {suffix} <span className="font-normal">tap what each did</span>
+        Leaves on the bench, {leaves[0]?.engraved}{" "}
+        <span className="font-normal">tap what each did</span>
       </h3>
       <div className="grid grid-cols-8 gap-1.5">
         {leaves.map((leaf) => {
@@ -41,7 +40,7 @@ export function LeafRow({
               key={leaf.mm}
               type="button"
               disabled={disabled}
-              aria-label={`Leaf ${leaf.text} ${suffix}: ${state ?? "not tried"}`}
+              aria-label={`Leaf ${leaf.text} ${leaf.engraved}: ${state ?? "not tried"}`}
               onClick={() => onFound(tapped(leaf.mm, found))}
               className={`eases min-h-13 rounded-md border-[1.5px] px-0 text-center text-[16px] leading-tight font-semibold disabled:opacity-50 ${STYLE[state ?? "none"]}`}
             >

@@ -211,7 +211,6 @@ export function Ledger({
         <LeafRow
           leaves={selected.leaves}
           string={`${selected.string} ${selected.name}`}
-          suffix={suffix}
           disabled={job.closed}
           found={tapped(selected.string)}
           onFound={(found) => waiting.setTapped(selected.string, { what: method, found })}

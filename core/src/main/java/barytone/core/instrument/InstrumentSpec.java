@@ -10,6 +10,7 @@ import barytone.core.neck.StringLine;
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
+import barytone.core.quantity.MeantException;
 import barytone.core.strings.MusicString;
 import barytone.core.strings.Pitch;
 import java.util.ArrayList;
@@ -202,9 +203,27 @@ public record InstrumentSpec(
      * @throws barytone.core.quantity.NotAllowedException when it is no length
      */
     public static double parseRadius(String text) {
-        return text.strip().equalsIgnoreCase("flat")
-                ? 0
-                : Length.parse(text, LengthUnit.MM).mm();
+        return parseRadius("boardRadius", text);
+    }
+
+    /**
+     * The same of another radius.
+     *
+     * @throws MeantException for a bare number that can only be inches
+     */
+    public static double parseRadius(String field, String text) {
+        String typed = text.strip();
+        if (typed.equalsIgnoreCase("flat")) return 0;
+        boolean bare = typed.matches("\\d+(?:[.,]\\d+)?");
+        double mm = Length.parse(typed, LengthUnit.MM).mm();
+        // 5 to 30 inches is what boards are made to; no board is bent round a few mm
+        if (bare && mm >= 5 && mm <= 30)
+            throw new MeantException(
+                    field,
+                    "“" + typed + "” would be " + Allowed.plain(mm) + " mm. Is it " + Allowed.plain(mm) + " inches?",
+                    Allowed.plain(mm) + "in",
+                    Allowed.plain(mm) + " inches");
+        return mm;
     }
 
     /**

@@ -42,12 +42,30 @@ public enum LengthUnit {
         return suffix;
     }
 
-    /** The unit as it is spoken. */
-    public String spoken() {
+    /** What stands over a column of numbers, or names a field to type one in: a bare 4 under it is 4 of these. */
+    public String heading() {
         return switch (this) {
             case MM, THOU -> suffix;
-            case IN64, IN32, INCH -> "inch";
+            case IN64 -> "64ths";
+            case IN32 -> "32nds";
+            case INCH -> "inches";
         };
+    }
+
+    /**
+     * A number as it was typed without a unit, with this one behind it: {@code 4} of 64ths is {@code 4/64 in}.
+     *
+     * @param typed a bare number, in 64ths and 32nds with a quarter over or under: {@code 4}, {@code 5+}
+     */
+    public String named(String typed) {
+        String below = switch (this) {
+            case IN64 -> "/64";
+            case IN32 -> "/32";
+            case MM, THOU, INCH -> "";
+        };
+        boolean quarter = typed.endsWith("+") || typed.endsWith("-");
+        String number = quarter ? typed.substring(0, typed.length() - 1) : typed;
+        return number + below + typed.substring(number.length()) + " " + suffix;
     }
 
     /** The exact length of one unit in millimetres. */
@@ -114,8 +132,12 @@ public enum LengthUnit {
     /** Shows a change with its sign: {@code +0.12}, {@code −0.26}, {@code 0.00}. */
     public String showChange(double lengthMm) {
         String text = show(lengthMm);
-        boolean zero = text.chars().noneMatch(c -> c >= '1' && c <= '9');
-        return zero || lengthMm < 0 ? text : "+" + text;
+        return !shows(lengthMm) || lengthMm < 0 ? text : "+" + text;
+    }
+
+    /** Whether a length is more than nothing as this unit shows it. */
+    public boolean shows(double lengthMm) {
+        return show(lengthMm).chars().anyMatch(c -> c >= '1' && c <= '9');
     }
 
     private static String trimmed(double value) {

@@ -19,6 +19,11 @@ public final class OutOfRangeException extends NotAllowedException {
         return new OutOfRangeException(outer + "." + field, given, allowed);
     }
 
+    /** The message with another name of the field: the one that stands on screen. */
+    public String told(String name) {
+        return name + ": given " + given + "; allowed is " + allowed + ".";
+    }
+
     /** The name of the field as it is typed or sent. */
     public String field() {
         return field;

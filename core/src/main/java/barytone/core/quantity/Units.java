@@ -9,25 +9,41 @@ import java.util.stream.Collectors;
  *
  * @param relief of relief
  * @param nut of nut heights
- * @param action of action, and of what is done at the saddle for it
+ * @param action of action
+ * @param saddle of what is done at the saddle: sanding, shims, how far it goes along and up
  * @param pickups of pickup gaps
  * @param gauge of strings and files, which are sold in thou or mm
  * @param radius of boards and radius gauges
+ * @param tension of strings
  */
 public record Units(
-        LengthUnit relief, LengthUnit nut, LengthUnit action, LengthUnit pickups, LengthUnit gauge, LengthUnit radius) {
+        LengthUnit relief,
+        LengthUnit nut,
+        LengthUnit action,
+        LengthUnit saddle,
+        LengthUnit pickups,
+        LengthUnit gauge,
+        LengthUnit radius,
+        TensionUnit tension) {
     /** Millimetres for everything. */
-    public static final Units MM =
-            new Units(LengthUnit.MM, LengthUnit.MM, LengthUnit.MM, LengthUnit.MM, LengthUnit.MM, LengthUnit.MM);
+    public static final Units MM = new Units(
+            LengthUnit.MM,
+            LengthUnit.MM,
+            LengthUnit.MM,
+            LengthUnit.MM,
+            LengthUnit.MM,
+            LengthUnit.MM,
+            LengthUnit.MM,
+            TensionUnit.N);
 
     private static final String ALLOWED =
-            "mm, thou, in64 or in32 for everything, or several like relief=thou,action=in64 with the quantities relief, nut, action, pickups, gauge and radius";
+            "mm, thou, in64 or in32 for everything, or several like relief=thou,action=in64 with the quantities relief, nut, action, saddle, pickups, gauge and radius, or tension=lb";
 
     /** Everything in one unit, but for what nobody measures in it: relief and nut slots are under a 64th, a radius is no number of thou. */
     public static Units all(LengthUnit unit) {
         if (unit == LengthUnit.MM) return MM;
         LengthUnit fine = unit == LengthUnit.IN64 || unit == LengthUnit.IN32 ? LengthUnit.THOU : unit;
-        return new Units(fine, fine, unit, unit, LengthUnit.THOU, LengthUnit.INCH);
+        return new Units(fine, fine, unit, unit, unit, LengthUnit.THOU, LengthUnit.INCH, TensionUnit.N);
     }
 
     /**
@@ -43,22 +59,31 @@ public record Units(
                 units = all(LengthUnit.ofCode(part));
                 continue;
             }
-            LengthUnit unit = LengthUnit.ofCode(part.substring(equals + 1));
-            units = units.with(part.substring(0, equals), unit);
+            String unit = part.substring(equals + 1);
+            String quantity = part.substring(0, equals);
+            units = quantity.equals("tension")
+                    ? units.in(TensionUnit.ofCode(unit))
+                    : units.with(quantity, LengthUnit.ofCode(unit));
         }
         return units;
     }
 
     private Units with(String quantity, LengthUnit unit) {
         return switch (quantity) {
-            case "relief" -> new Units(unit, nut, action, pickups, gauge, radius);
-            case "nut" -> new Units(relief, unit, action, pickups, gauge, radius);
-            case "action" -> new Units(relief, nut, unit, pickups, gauge, radius);
-            case "pickups" -> new Units(relief, nut, action, unit, gauge, radius);
-            case "gauge" -> new Units(relief, nut, action, pickups, unit, radius);
-            case "radius" -> new Units(relief, nut, action, pickups, gauge, unit);
+            case "relief" -> new Units(unit, nut, action, saddle, pickups, gauge, radius, tension);
+            case "nut" -> new Units(relief, unit, action, saddle, pickups, gauge, radius, tension);
+            // the saddle goes with the action until it is given one of its own, after it
+            case "action" -> new Units(relief, nut, unit, unit, pickups, gauge, radius, tension);
+            case "saddle" -> new Units(relief, nut, action, unit, pickups, gauge, radius, tension);
+            case "pickups" -> new Units(relief, nut, action, saddle, unit, gauge, radius, tension);
+            case "gauge" -> new Units(relief, nut, action, saddle, pickups, unit, radius, tension);
+            case "radius" -> new Units(relief, nut, action, saddle, pickups, gauge, unit, tension);
             default -> throw new NotAllowedException("unit of “" + quantity + "” is not known; allowed are " + ALLOWED);
         };
+    }
+
+    private Units in(TensionUnit unit) {
+        return new Units(relief, nut, action, saddle, pickups, gauge, radius, unit);
     }
 
     /** The text that {@link #ofCode} reads. */
@@ -68,11 +93,13 @@ public record Units(
         each.put("relief", relief);
         each.put("nut", nut);
         each.put("action", action);
+        each.put("saddle", saddle);
         each.put("pickups", pickups);
         each.put("gauge", gauge);
         each.put("radius", radius);
         return each.entrySet().stream()
-                .map(e -> e.getKey() + "=" + e.getValue().code())
-                .collect(Collectors.joining(","));
+                        .map(e -> e.getKey() + "=" + e.getValue().code())
+                        .collect(Collectors.joining(","))
+                + ",tension=" + tension.code();
     }
 }

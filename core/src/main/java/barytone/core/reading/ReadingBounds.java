@@ -63,7 +63,7 @@ public record ReadingBounds(double least, double most, double usualLeast, double
     }
 
     /**
-     * What was probably meant when a bare number is odd in its unit: thou typed as mm, inches typed as thou, mm typed as thou or 64ths.
+     * What was probably meant when a bare number is odd in its unit: thou typed as mm, inches typed as thou or 64ths, mm typed as thou or 64ths.
      *
      * @param mm what the number comes to in its unit
      * @return the text to be typed instead; empty when the number is usual or nothing likelier is known
@@ -73,6 +73,8 @@ public record ReadingBounds(double least, double most, double usualLeast, double
         boolean invisible = mm > 0 && mm < LEAST_SEEN;
         if (!(mm > 0) || (usual(mm) && !invisible)) return Optional.empty();
         if (invisible && seen(bare * INCH)) return Optional.of(number(bare * 1000) + "t");
+        boolean parts = unit == LengthUnit.IN64 || unit == LengthUnit.IN32;
+        if (parts && bare < 1 && seen(bare * INCH)) return Optional.of(number(bare) + "in");
         // nobody reads a part of a thou
         if (unit == LengthUnit.MM && bare >= 1 && seen(mm * THOU)) return Optional.of(number(bare) + "t");
         if (unit != LengthUnit.MM && seen(bare)) return Optional.of(number(bare) + "mm");

@@ -29,6 +29,25 @@ class UnitsTest {
                 .withMessageContaining("colour");
     }
 
+    @Test
+    void theSaddleGoesWithTheActionUntilItHasAUnitOfItsOwn() {
+        assertThat(Units.ofCode("mm,action=in64").saddle()).isEqualTo(LengthUnit.IN64);
+        Units apart = Units.ofCode("mm,action=in64,saddle=thou,tension=lb");
+        assertThat(apart.action()).isEqualTo(LengthUnit.IN64);
+        assertThat(apart.saddle()).isEqualTo(LengthUnit.THOU);
+        assertThat(apart.tension().show(72)).isEqualTo("16 lb");
+        assertThat(Units.ofCode(apart.code())).isEqualTo(apart);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Units.ofCode("mm,tension=stone"))
+                .withMessageContaining("stone");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"in64, 4, 4/64 in", "in64, 5+, 5/64+ in", "in32, 3, 3/32 in", "mm, 1.6, 1.6 mm", "thou, 12, 12 thou"})
+    void aNumberTypedBareIsToldInTheUnitItWasTypedIn(String unit, String typed, String told) {
+        assertThat(LengthUnit.ofCode(unit).named(typed)).isEqualTo(told);
+    }
+
     @ParameterizedTest
     @CsvSource({"1/8, 2", "-3/16, -3", "1 1/4, 20", "2, 32", "−1/2, -8", "12, 192"})
     void turnsAreTypedAsTheyAreSpoken(String typed, int sixteenths) {

@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.instrument.InstrumentKind;
 import barytone.core.instrument.InstrumentSpec;
+import barytone.core.quantity.LengthUnit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class StringSetTest {
     private static final List<Pitch> STANDARD = InstrumentSpec.parseTuning("E A D G B E", InstrumentKind.ELECTRIC);
@@ -43,6 +46,46 @@ class StringSetTest {
         assertThat(wound.bendingStiffness()).isLessThan(plain.bendingStiffness() / 8);
         assertThat(new MusicString(0.66, 0.5, StringWrap.NICKEL).massPerLength())
                 .isGreaterThan(new MusicString(0.66, 0.25, StringWrap.NICKEL).massPerLength());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "9-42, 6, 9 11 16 24w 32w 42w",
+        "10–46, 6, 10 13 17 26w 36w 46w",
+        "012-053, 6, 12 16 24b 32b 42b 53b",
+        ".010-.046, 6, 10 13 17 26w 36w 46w",
+        "45 - 105, 4, 45s 65s 85s 105s",
+        "45-130, 5, 45s 65s 85s 105s 130s",
+        "10-47, 12, 10 10 14 14 23b 8 30b 12 39b 18b 47b 27b",
+        "10-47, 6, 10 14 23b 30b 39b 47b",
+        ".010 .013 .017 .026w .036w .046w, 6, 10 13 17 26w 36w 46w",
+        "010 013 017 026w 036w 046w, 6, 10 13 17 26w 36w 46w",
+        "10-13-17-26w-36w-46w, 6, 10 13 17 26w 36w 46w",
+        "0.254 0.33 0.432 0.66w 0.914w 1.168w, 6, 10 13 17 26w 36w 46w"
+    })
+    void setsAreTypedAsTheyAreSoldAndAsPeopleWriteThem(String typed, int strings, String gauges) {
+        assertThat(StringSet.parse(typed, strings).text()).isEqualTo(gauges);
+    }
+
+    @Test
+    void aDecimalCommaIsNoSeparator() {
+        assertThat(StringSet.parse("0,254 0,33 0,432 0,66w").text()).isEqualTo("10 13 17 26w");
+        assertThat(StringSet.parse("10,13,17,26w").text()).isEqualTo("10 13 17 26w");
+    }
+
+    @Test
+    void aSetThatIsNotKnownByItsEndsIsAskedForStringByString() {
+        assertThatThrownBy(() -> StringSet.parse("9-43", 6))
+                .hasMessageContaining("“9-43”")
+                .hasMessageContaining("9-42")
+                .hasMessageContaining("each gauge");
+    }
+
+    @Test
+    void gaugesInMmComeBackTheSame() {
+        StringSet set = StringSet.parse("10 13 17 26w 36w 46w");
+        assertThat(set.text(LengthUnit.MM)).isEqualTo("0.254 0.33 0.432 0.66w 0.914w 1.168w");
+        assertThat(StringSet.parse(set.text(LengthUnit.MM)).text()).isEqualTo(set.text());
     }
 
     @Test

@@ -233,8 +233,8 @@ class ArrivalController {
     }
 
     private static StringSet typed(OpenedJob job, String set) {
-        StringSet typed = StringSet.parse(set);
         int all = job.state().spec().strings();
+        StringSet typed = StringSet.parse(set, all);
         if (typed.strings().size() != all)
             throw Allowed.broken("set", typed.strings().size() + " strings", all + " strings, string 1 first");
         return typed;

@@ -72,7 +72,7 @@ public abstract class HeightPage implements RoomPage {
         GapMethod method = state.method(station);
         return new HeightView(
                 station,
-                unit.suffix(),
+                unit.heading(),
                 words.method(station),
                 new HeightView.HeightHabitView(
                         pressed(method),
@@ -173,7 +173,7 @@ public abstract class HeightPage implements RoomPage {
                 .map(this::row)
                 .map(row -> new HandedOver.Line(
                         station.label(),
-                        unit.suffix(),
+                        unit.heading(),
                         row.string() + " " + row.name(),
                         row.found(),
                         row.now(),
@@ -260,11 +260,7 @@ public abstract class HeightPage implements RoomPage {
     }
 
     private LedgerRow.DoubtView doubt(TakenReading taken) {
-        return new LedgerRow.DoubtView(
-                taken.seq(),
-                words.read(taken) + " " + words.unit(taken.station()).suffix(),
-                words.doubt(taken),
-                taken.unturned());
+        return new LedgerRow.DoubtView(taken.seq(), words.readWithUnit(taken), words.doubt(taken), taken.unturned());
     }
 
     /** What was read while it stands, else what is reckoned; null while nothing is known. */
@@ -299,9 +295,10 @@ public abstract class HeightPage implements RoomPage {
 
     private List<LedgerRow.LeafView> leaves(double expected) {
         LeafSet owned = bench.tools().leaves();
+        LengthUnit leafUnit = words.units().gauge();
         if (expected > LEAF_REACH || owned.sizes().isEmpty()) return List.of();
         return owned.around(expected, LEAVES_SHOWN).stream()
-                .map(mm -> new LedgerRow.LeafView(mm, unit.show(mm)))
+                .map(mm -> new LedgerRow.LeafView(mm, leafUnit.show(mm), leafUnit.heading()))
                 .toList();
     }
 }

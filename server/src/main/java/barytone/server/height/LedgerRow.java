@@ -43,5 +43,11 @@ public record LedgerRow(
     public record DoubtView(
             long seq, String text, String why, @Nullable Long unturned) {}
 
-    public record LeafView(double mm, String text) {}
+    /**
+     * A leaf at hand.
+     *
+     * @param text its thickness as it is engraved
+     * @param engraved the unit of that
+     */
+    public record LeafView(double mm, String text, String engraved) {}
 }

@@ -14,7 +14,9 @@ import barytone.core.quantity.Allowed;
 import barytone.core.quantity.Length;
 import barytone.core.quantity.LengthUnit;
 import barytone.core.quantity.PlainNumber;
+import barytone.core.strings.Pitch;
 import barytone.core.strings.StringSet;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -143,21 +145,26 @@ public record Facts(
                 pickups);
     }
 
-    private Fittings fittings() {
+    private Fittings fittings(int count) {
         Fittings usual = kind.usualFittings();
         return new Fittings(
                 bridge == null ? usual.bridge() : bridge,
                 mm(threadPitch, "unknown", usual.threadPitch()),
                 joint == null ? usual.joint() : joint,
-                mm(endRadius, "same", usual.endRadius()),
+                endRadius == null ? usual.endRadius() : endRadius(endRadius),
                 mm(bridgeSpread, "", usual.bridgeSpread()),
                 nut == null ? usual.nut() : nut,
                 mm(nutWidth, "", usual.nutWidth()),
-                strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings),
+                strings == null || strings.isBlank() ? usual.strings() : StringSet.parse(strings, count),
                 length(usual.length()),
                 pickups == null
                         ? usual.pickups()
                         : Pickup.parse(pickups.strip().equalsIgnoreCase("none") ? "" : pickups));
+    }
+
+    private double endRadius(String typed) {
+        String clean = typed.strip();
+        return clean.equalsIgnoreCase("same") || clean.equals("0") ? 0 : InstrumentSpec.parseRadius("endRadius", clean);
     }
 
     private LengthScrews length(LengthScrews usual) {
@@ -191,9 +198,10 @@ public record Facts(
      * @throws barytone.core.quantity.NotAllowedException when no instrument can be like that
      */
     public InstrumentSpec spec() {
+        List<Pitch> notes = InstrumentSpec.parseTuning(tuning, kind);
         return new InstrumentSpec(
                 kind,
-                InstrumentSpec.parseTuning(tuning, kind),
+                notes,
                 Length.parse(scaleLength, LengthUnit.MM).mm(),
                 frets,
                 bodyJointFret,
@@ -201,6 +209,6 @@ public record Facts(
                 rod,
                 access,
                 leftHanded,
-                fittings());
+                fittings(notes.size()));
     }
 }

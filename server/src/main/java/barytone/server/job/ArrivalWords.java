@@ -14,6 +14,7 @@ import barytone.core.arrival.Where;
 import barytone.core.instrument.InstrumentSpec;
 import barytone.core.job.JobEvent;
 import barytone.core.job.Station;
+import barytone.core.quantity.TensionUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -252,13 +253,13 @@ final class ArrivalWords {
     private static final double SAME_PULL = 5;
 
     /** How much more other strings pull, and what follows. */
-    static String pull(double more, double before) {
-        String all = Math.round(before) + " N now, " + Math.round(before + more) + " N then";
+    static String pull(double more, double before, TensionUnit unit) {
+        String all = unit.show(before) + " now, " + unit.show(before + more) + " then";
         if (Math.abs(more) < SAME_PULL) return "They pull as much as what is on: " + all + ". The neck stays as it is.";
         return more > 0
-                ? "They pull " + Math.round(more) + " N more (" + all
+                ? "They pull " + unit.show(more) + " more (" + all
                         + "): the neck bows forward, relief and action rise. Expected, to be read when they are on:"
-                : "They pull " + Math.round(-more) + " N less (" + all
+                : "They pull " + unit.show(-more) + " less (" + all
                         + "): the neck straightens, relief and action fall. Expected, to be read when they are on:";
     }
 

@@ -224,6 +224,10 @@ public class Intake {
     }
 
     private long player(NewJob asked, Instant now) {
+        // a reading typed with the eyes on the gauge is nobody's name
+        if (asked.player().chars().noneMatch(Character::isLetter)
+                && !asked.player().isBlank())
+            throw Allowed.broken("player", "“" + asked.player().strip() + "”", "a name, with a letter in it");
         if (asked.playerId() != null && asked.playerId() != 0) {
             long known = people.toldAs(asked.playerId());
             people.archive(known, false);

@@ -278,9 +278,9 @@ class JobController {
     @PostMapping("/{id}/other-strings")
     JobView changeStrings(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody OtherStrings asked) {
-        StringSet set = StringSet.parse(asked.strings());
         return desk.add(id, unit, asked, job -> {
             InstrumentSpec spec = job.state().spec();
+            StringSet set = StringSet.parse(asked.strings(), spec.strings());
             if (!Boolean.TRUE.equals(asked.sure()))
                 Intake.askAbout(spec.with(spec.fittings().with(set)), spec);
             String before = spec.fittings().strings().text();

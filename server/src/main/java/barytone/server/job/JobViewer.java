@@ -78,7 +78,7 @@ final class JobViewer {
                 opened.seq(),
                 now,
                 units.code(),
-                units.action().suffix(),
+                units.action().heading(),
                 InstrumentView.of(job.instrumentVersion(), job.instrument(), job.spec()),
                 job.instrumentId(),
                 job.player(),
@@ -266,7 +266,8 @@ final class JobViewer {
         double more = set.totalTension(tuning, spec.scaleLength(), A4) - before;
         SetupEstimate then = state.estimate().after(new Move.TensionChanged(more));
         return new JobView.StringsForecast(
-                ArrivalWords.pull(more, before), new Ripples(state, words, voices).of(then, Station.RELIEF, true));
+                ArrivalWords.pull(more, before, units.tension()),
+                new Ripples(state, words, voices).of(then, Station.RELIEF, true));
     }
 
     private JobView.BenchLogView benchLog() {

@@ -158,9 +158,13 @@ class ReadingController {
             double mm = Length.parse(meant, LengthUnit.MM).mm();
             String spoken = meant.endsWith("t")
                     ? meant.substring(0, meant.length() - 1) + " thou (" + LengthUnit.MM.showWithUnit(mm) + ")"
-                    : LengthUnit.MM.showWithUnit(mm);
+                    : meant.endsWith("in")
+                            ? unit.showWithUnit(mm) + " (" + LengthUnit.THOU.showWithUnit(mm) + ")"
+                            : LengthUnit.MM.showWithUnit(mm);
             throw new OddValueException(
-                    "“" + typed.strip() + "” would be " + unit.showWithUnit(gap.shown()) + ". Is it " + spoken + "?",
+                    "“" + typed.strip() + "” would be "
+                            + (unit.shows(gap.shown()) ? unit.showWithUnit(gap.shown()) : unit.named(typed.strip()))
+                            + ". Is it " + spoken + "?",
                     meant,
                     spoken);
         });

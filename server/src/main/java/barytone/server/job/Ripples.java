@@ -49,7 +49,7 @@ final class Ripples {
         LengthUnit unit = words.unit(station);
         boolean known = judged.known() && !judged.noGap();
         ripple.add(new JobView.Ripple(
-                label(method) + ", " + string + " " + state.spec().stringName(string) + ", " + unit.suffix(),
+                label(method) + ", " + string + " " + state.spec().stringName(string) + ", " + unit.heading(),
                 known ? unit.show(judged.value().mean()) : judged.noGap() ? "no gap" : "not read",
                 known ? unit.show(judged.value().mean() + change) + " ± " + unit.show(then.sd()) : "",
                 unit.showChange(change)));

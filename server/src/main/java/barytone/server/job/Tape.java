@@ -34,8 +34,8 @@ final class Tape {
     private static final String NOT_FOR_IT = "Not for this instrument as it is now: not counted.";
 
     private final OpenedJob opened;
-    /** For what belongs to the saddles, and for what has no unit of its own. */
-    private final LengthUnit unit;
+    private final LengthUnit saddle;
+    private final LengthUnit nut;
 
     private final Voices voices;
     private final Rules rules;
@@ -45,7 +45,8 @@ final class Tape {
 
     Tape(OpenedJob opened, Words words, Voices voices) {
         this.opened = opened;
-        this.unit = words.units().action();
+        this.saddle = words.units().saddle();
+        this.nut = words.units().nut();
         this.words = words;
         this.voices = voices;
         this.rules = new Rules(opened.state(), voices);
@@ -203,21 +204,18 @@ final class Tape {
         };
     }
 
-    private String change(double mm) {
-        return unit.showChange(mm) + " " + unit.suffix();
-    }
-
     private String moved(Move move) {
         return switch (move) {
             case Move.RodTurned m -> "Rod " + Turns.nearest(m.turns());
             case Move.SaddleScrewed m -> "Saddle " + m.string() + ", screws " + Turns.nearest(m.turns());
-            case Move.SaddleMoved m -> "Saddle " + m.string() + " " + change(m.change());
-            case Move.SlotMoved m -> "Slot " + m.string() + " " + change(m.change());
+            case Move.SaddleMoved m -> "Saddle " + m.string() + " " + Words.change(saddle, m.change());
+            case Move.SlotMoved m -> "Slot " + m.string() + " " + Words.change(nut, m.change());
             case Move.ScrewTurned m -> "Screw " + Turns.nearest(m.turns());
-            case Move.SaddleLifted m -> "Saddle " + change(m.change());
+            case Move.SaddleLifted m -> "Saddle " + Words.change(saddle, m.change());
             case Move.SlotFiled m -> "Slot " + m.string() + " filed, " + Math.round(m.strokes()) + " strokes";
-            case Move.SlotsLifted m -> "Slots " + change(m.change());
-            case Move.TensionChanged m -> "String tension changed by " + Math.round(m.newtons()) + " N";
+            case Move.SlotsLifted m -> "Slots " + Words.change(nut, m.change());
+            case Move.TensionChanged m ->
+                "String tension changed by " + words.units().tension().show(m.newtons());
             case Move.Retuned ignored -> "Retuned";
             case Move.Rested m -> "Rested " + m.time().toMinutes() + " min";
             case Move.SlotsUnknown m -> "Slots changed";

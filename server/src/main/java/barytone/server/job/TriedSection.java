@@ -80,6 +80,6 @@ public final class TriedSection {
     /** What a column of gaps is called, with how it is read. */
     public String column(Station station) {
         return Words.sentence(words.quantity(station)) + ", " + words.method(station) + ", "
-                + words.unit(station).suffix();
+                + words.unit(station).heading();
     }
 }

@@ -73,11 +73,11 @@ public final class Words {
                 .filter(j -> j.read() && j.outside() != 0)
                 .map(j -> j.string() + " " + spec.stringName(j.string()) + " " + verdictText(j))
                 .collect(Collectors.joining(", "));
-        return out.isEmpty() ? "" : "Still out, in " + unit(station).spoken() + ": " + out + ".";
+        return out.isEmpty() ? "" : "Still out: " + out + ".";
     }
 
     /** A change, with its sign and unit. */
-    public String change(LengthUnit unit, double mm) {
+    public static String change(LengthUnit unit, double mm) {
         return unit.showChange(mm) + " " + unit.suffix();
     }
 
@@ -95,10 +95,10 @@ public final class Words {
     /** What was typed, with its unit; the number in the unit in use when nothing was. */
     public static String typed(String text, LengthUnit unit, double mm) {
         String clean = text.strip();
-        boolean bare = clean.matches("[+-]?[0-9.,]+");
+        boolean bare = clean.matches("[+-]?[0-9.,]+[+-]?");
         // a note from before units were noted with what was typed
         boolean fits = bare && Math.abs(parsed(clean, unit) - mm) < 1e-6;
-        if (fits) return clean + " " + unit.suffix();
+        if (fits) return unit.named(clean);
         return bare || !clean.matches(".*[0-9].*") ? unit.showWithUnit(mm) : clean;
     }
 
@@ -204,7 +204,7 @@ public final class Words {
         if (judged.look() == null || !(judged.look().reading().reading().gap() instanceof Gap.Between b)) return "";
         List<Double> owned = tools.leaves().sizes();
         LeafStack stack = LeafStack.nearest(owned, (b.goes() + b.stops()) / 2, 2);
-        return stack.leaves().size() < 2 ? "" : sum(stack.leaves(), unit(station));
+        return stack.leaves().size() < 2 ? "" : sum(stack.leaves(), units.gauge());
     }
 
     /** Leaves laid together, and what they make: the sum of what stands on them. */
@@ -230,13 +230,13 @@ public final class Words {
         String how = stated && !threadMisfits()
                 ? ", as stated"
                 : stated || pitch.sd() < KNOWN * pitch.mean() ? ", learned" : ", usual, not learned yet";
-        return unit(Station.ACTION).showWithUnit(pitch.mean()) + " per turn" + how;
+        return units.saddle().showWithUnit(pitch.mean()) + " per turn" + how;
     }
 
     /** Where the screws give clearly something else than the thread that is stated. */
     public Optional<String> threadDiffers() {
         if (!threadMisfits()) return Optional.empty();
-        LengthUnit unit = unit(Station.ACTION);
+        LengthUnit unit = units.saddle();
         return Optional.of(
                 "The height screws give about "
                         + unit.showWithUnit(state.estimate().screwPitch().mean()) + " per turn, not the "
@@ -301,7 +301,7 @@ public final class Words {
         List<HeightVerdict> out = judged.stream().filter(j -> j.outside() != 0).toList();
         long unsure = verdicts.stream().filter(s -> s == Stands.CANNOT_TELL).count();
         if (out.isEmpty()) return unsure == 0 ? "in band" : unsure + " cannot tell";
-        if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst(), true);
+        if (out.size() == 1 || station == Station.RELIEF) return outside(out.getFirst());
         return out.size() + " of " + judged.size() + " out";
     }
 
@@ -320,12 +320,12 @@ public final class Words {
         return stale > 0 ? Optional.of(stale + " to read again") : Optional.empty();
     }
 
-    /** How far outside; with its unit where no heading says it. */
-    private String outside(HeightVerdict j, boolean alone) {
+    /** How far outside; what the unit's finest mark does not show is no number. */
+    private String outside(HeightVerdict j) {
         if (j.noGap() && j.asRead()) return "no gap";
         double out = j.outside();
         LengthUnit unit = unit(j.station());
-        String amount = alone ? unit.showWithUnit(Math.abs(out)) : unit.show(Math.abs(out));
+        String amount = unit.shows(out) ? unit.showWithUnit(Math.abs(out)) : "barely";
         return amount + (out > 0 ? high(j.station()) : low(j.station()));
     }
 
@@ -353,7 +353,7 @@ public final class Words {
     public String verdictText(HeightVerdict j) {
         return switch (verdict(j)) {
             case IN -> "in band";
-            case HIGH, LOW -> outside(j, false);
+            case HIGH, LOW -> outside(j);
             case STALE -> "read again";
             case UNREAD -> "not read";
             case CANNOT_TELL -> j.noGap() && j.asRead() ? "no gap; how much is unknown" : "cannot tell";
@@ -365,11 +365,11 @@ public final class Words {
         LengthUnit unit = unit(taken.station());
         String what = sentence(quantity(taken.station())) + " of " + string(taken.string()) + ": ";
         if (taken.unturned() != null)
-            return what + read(taken) + " " + unit.suffix()
+            return what + readWithUnit(taken)
                     + " is what it was before the screws were turned. Were they? If not, undo the turn on the tape.";
-        return what + read(taken) + " " + unit.suffix() + " was read, "
+        return what + readWithUnit(taken) + " was read, "
                 + unit.show(Math.max(0, taken.expected().mean())) + " ± "
-                + unit.show(taken.expected().sd()) + " was expected. "
+                + unit.showWithUnit(taken.expected().sd()) + " was expected. "
                 + mixUp(taken)
                 + "Check the held frets, the gauge fret, the unit, the pitch and the position.";
     }
@@ -377,6 +377,11 @@ public final class Words {
     /** What was read, in the unit of its station: the number, or that there was no gap. */
     public String read(TakenReading reading) {
         return gap(reading.reading().gap(), reading.method());
+    }
+
+    /** The same with its unit. */
+    public String readWithUnit(TakenReading reading) {
+        return read(reading) + " " + unit(reading.method()).suffix();
     }
 
     /** A gap in the unit of its station. */

@@ -241,9 +241,9 @@ class ShopController {
         Shop.Schools schools = shop.schools();
         return new SchoolsView(
                 shop.schoolsVersion(),
-                units.relief().suffix(),
-                units.nut().suffix(),
-                units.action().suffix(),
+                units.relief().heading(),
+                units.nut().heading(),
+                units.action().heading(),
                 schools.relief().stream()
                         .map(s -> new ReliefSchoolView(
                                 s.code(),

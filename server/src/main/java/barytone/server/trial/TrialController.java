@@ -119,7 +119,7 @@ class TrialController {
                         gaps == null
                                 ? null
                                 : new SetupGaps(gaps.reliefBass(), gaps.reliefTreble(), gaps.nut(), gaps.action()),
-                        tried.strings() == null ? null : StringSet.parse(tried.strings()),
+                        tried.strings() == null ? null : StringSet.parse(tried.strings(), spec.strings()),
                         tried.tuning() == null ? null : InstrumentSpec.parseTuning(tried.tuning(), spec.kind()),
                         tried.boardRadius() == null ? null : InstrumentSpec.parseRadius(tried.boardRadius()),
                         tried.levelled(),

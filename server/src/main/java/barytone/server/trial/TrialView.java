@@ -54,9 +54,11 @@ record TrialView(
     /**
      * What is played on it.
      *
+     * @param strings gauges, string 1 first
+     * @param gaugeUnit what they are in
      * @param boardRadius mm, or {@code flat}
      */
-    record TriedWith(String strings, String tuning, String boardRadius, Touch touch) {}
+    record TriedWith(String strings, String gaugeUnit, String tuning, String boardRadius, Touch touch) {}
 
     /**
      * A string of it.

@@ -93,7 +93,11 @@ final class TrialWords {
                         .map(Station::label)
                         .toList(),
                 new TrialView.TriedWith(
-                        spec.fittings().strings().text(), spec.tuningText(), spec.radiusText(), trial.touch()));
+                        spec.fittings().strings().text(units.gauge()),
+                        units.gauge().heading(),
+                        spec.tuningText(),
+                        spec.radiusText(),
+                        trial.touch()));
     }
 
     private String bends() {

@@ -2,6 +2,7 @@ package barytone.server.web;
 
 import barytone.core.quantity.Allowed;
 import barytone.core.quantity.LengthTextException;
+import barytone.core.quantity.MeantException;
 import barytone.core.quantity.NotAllowedException;
 import barytone.core.quantity.OutOfRangeException;
 import barytone.server.db.StorageTrouble;
@@ -35,8 +36,19 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail outOfRange(OutOfRangeException e) {
+        ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.told(FieldNames.onScreen(e.field())));
+        problem.setProperty("field", e.field());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail meant(MeantException e) {
         ProblemDetail problem = badInput(e);
         problem.setProperty("field", e.field());
+        problem.setProperty("code", "meant");
+        problem.setProperty("suggestion", e.suggestion());
+        problem.setProperty("suggested", e.spoken());
         return problem;
     }
 

@@ -179,7 +179,7 @@ class AdviceWordsTest extends ToldJob<AdviceWordsTest> {
         read(0.22, 0.19).read(0.55, 0.19);
         JobView.AdviceView told = told();
         assertThat(told.headline()).isEqualTo("Measure the relief of string 6 E again");
-        assertThat(all(told)).contains("0.55 mm was read, 0.22 ± 0.02 was expected");
+        assertThat(all(told)).contains("0.55 mm was read, 0.22 ± 0.02 mm was expected");
         assertThat(told.event()).isEqualTo(3);
     }
 

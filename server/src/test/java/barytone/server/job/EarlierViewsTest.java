@@ -45,7 +45,8 @@ class EarlierViewsTest {
             "promise",
             "reliefKnown",
             "row",
-            "goOn");
+            "goOn",
+            "engraved");
 
     /** What was said of the station of frets before there was one. */
     private static final Set<String> EMPTY_STATION =
@@ -88,6 +89,10 @@ class EarlierViewsTest {
                     .filter(line -> !line.equals("decline: Sand it without looking"))
                     // a question was closed with a full stop as well
                     .map(line -> line.endsWith("?.") ? line.substring(0, line.length() - 1) : line)
+                    // a number stood without its unit
+                    .map(line -> line.replaceAll("(\\d) (too (?:high|low|much|little))", "$1 mm $2")
+                            .replaceAll("(± [0-9.]+) was expected", "$1 mm was expected")
+                            .replace("Still out, in mm: ", "Still out: "))
                     .map(line -> SAID_OTHERWISE.getOrDefault(line, line))
                     .toList();
         }

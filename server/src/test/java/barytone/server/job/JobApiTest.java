@@ -234,17 +234,56 @@ class JobApiTest {
                 .isEqualTo("0.20");
     }
 
+    @Test
+    void aRadiusThatCanOnlyBeInchesIsAskedAboutAtItsField() {
+        Answer answer = app.post(
+                "/api/jobs",
+                newJob("").replace("\"leftHanded\":false", "\"leftHanded\":false,\"boardRadius\":\"9.5\""));
+        assertThat(answer.json().get("field").asString()).isEqualTo("boardRadius");
+        assertThat(answer.json().get("suggestion").asString()).isEqualTo("9.5in");
+        assertThat(app.post(
+                                "/api/jobs",
+                                newJob("")
+                                        .replace(
+                                                "\"leftHanded\":false",
+                                                "\"leftHanded\":false,\"boardRadius\":\"9.5in\""))
+                        .status())
+                .isEqualTo(201);
+    }
+
+    @Test
+    void aReadingIsNobodysName() {
+        Answer answer = app.post("/api/jobs", newJob("").replaceAll("\"player\":\"[^\"]*\"", "\"player\":\"0.36\""));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.json().get("detail").asString())
+                .isEqualTo("Name of the player or lender: given “0.36”; allowed is a name, with a letter in it.");
+    }
+
+    @Test
+    void inchesTypedWhereA64thIsMeantAreOfferedAsTheFractionTheyAre() {
+        long job = app.post("/api/jobs", newJob("")).json().get("id").asLong();
+        Answer odd = app.post(
+                "/api/jobs/" + job + "/readings?unit=in64",
+                "{\"requestKey\":\"tenths-1\",\"after\":0,\"station\":\"ACTION\",\"string\":6,\"text\":\".109\"}");
+        assertThat(odd.json().get("detail").asString())
+                .isEqualTo("“.109” would be .109/64 in. Is it 7/64 in (109 thou)?");
+        assertThat(odd.json().get("suggestion").asString()).isEqualTo("0.109in");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"scaleLength\":\"20\" | scaleLength: given 20",
+                "\"scaleLength\":\"20\" | Scale length: given 20",
                 "\"scaleLength\":\"NaN\" | is not a length",
                 "\"scaleLength\":\"648\",\"tuning\":\"E A H G\" | is not a note",
                 "\"scaleLength\":\"648\",\"tuning\":\"E A\" | tuning: given 2",
                 "\"scaleLength\":\"648\",\"frets\":4000 | frets: given 4000",
                 "\"scaleLength\":\"648\",\"name\":\" \" | instrument name",
                 "\"scaleLength\":\"648\",\"kind\":\"KAZOO\" | kind",
+                "\"scaleLength\":\"648\",\"boardRadius\":\"9.5\" | Is it 9.5 inches?",
+                "\"scaleLength\":\"648\",\"endRadius\":\"16\" | Is it 16 inches?",
+                "\"scaleLength\":\"648\",\"strings\":\"9-43\" | 9-42, 9-46",
             })
     void intakeSaysWhatWasGivenAndWhatIsAllowed(String change, String says) {
         // a repeated key: the later value counts

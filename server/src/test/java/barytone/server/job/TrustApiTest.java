@@ -167,7 +167,10 @@ class TrustApiTest extends JobsOverHttp {
         assertThat(view.at("/relief/rows/0/now").asString()).isEqualTo("8");
         assertThat(view.at("/relief/suffix").asString()).isEqualTo("thou");
         assertThat(view.at("/action/rows/0/now").asString()).isEqualTo("5/64");
-        assertThat(view.at("/action/suffix").asString()).isEqualTo("in");
+        // over a column, where a bare 5 is 5 of these; behind a number it is a fraction of an inch
+        assertThat(view.at("/action/suffix").asString()).isEqualTo("64ths");
+        assertThat(view.at("/tape/0/text").asString()).endsWith("5/64 in");
+        assertThat(view.at("/relief/rows/0/leaves/0/engraved").asString()).isEqualTo("thou");
         assertThat(view.at("/nutBench/slots/0/gauge").asString()).endsWith(" thou");
         assertThat(view.at("/bridge/arc").asString()).contains("radius 12.01 in");
         assertThat(view.toString()).doesNotContain("0/64+").doesNotContain("in in");

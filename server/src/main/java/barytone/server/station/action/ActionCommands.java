@@ -122,7 +122,7 @@ class ActionCommands {
         return desk.add(id, unit, asked, job -> {
             if (asked.way() != ActionEvent.SaddleReworked.Way.SANDED)
                 return new ActionEvent.SaddleReworked(asked.way(), 0, 0);
-            LengthUnit shown = Units.ofCode(unit).action();
+            LengthUnit shown = Units.ofCode(unit).saddle();
             double bass = Typed.change("bass", asked.bass() == null ? "0" : asked.bass(), shown, 6);
             double treble = Typed.change("treble", asked.treble() == null ? "0" : asked.treble(), shown, 6);
             if (bass == 0 && treble == 0) throw Allowed.broken("saddle", "no change", "a change on one side at least");
@@ -141,7 +141,7 @@ class ActionCommands {
             StringLine line = job.state().spec().line();
             double edge = line.scale().crown(job.state().spec().bodyJointFret());
             double thickness = Allowed.number(
-                    "thickness", Typed.mm(asked.thickness(), Units.ofCode(unit).action()), 0.05, 3, "mm");
+                    "thickness", Typed.mm(asked.thickness(), Units.ofCode(unit).saddle()), 0.05, 3, "mm");
             return new ActionEvent.NeckShimmed(asked.end(), thickness, edge, edge + ActionAdvice.ShimNeck.POCKET);
         });
     }
@@ -175,12 +175,12 @@ class ActionCommands {
                 job -> new ActionEvent.TravelRead(
                         Allowed.number(
                                 "down",
-                                Typed.mm(asked.down(), Units.ofCode(unit).action()),
+                                Typed.mm(asked.down(), Units.ofCode(unit).saddle()),
                                 0,
                                 20,
                                 "mm"),
                         Allowed.number(
-                                "up", Typed.mm(asked.up(), Units.ofCode(unit).action()), 0, 20, "mm")));
+                                "up", Typed.mm(asked.up(), Units.ofCode(unit).saddle()), 0, 20, "mm")));
     }
 
     /** How far a fixed saddle stands proud of its bridge. */
@@ -192,7 +192,7 @@ class ActionCommands {
                 unit,
                 asked,
                 job -> new ActionEvent.SaddleProudRead(Allowed.number(
-                        "proud", Typed.mm(asked.proud(), Units.ofCode(unit).action()), 0, 20, "mm")));
+                        "proud", Typed.mm(asked.proud(), Units.ofCode(unit).saddle()), 0, 20, "mm")));
     }
 
     /** Where a straightedge along the frets meets the bridge. */
@@ -204,7 +204,7 @@ class ActionCommands {
                 unit,
                 asked,
                 job -> new ActionEvent.NeckAngleRead(Typed.change(
-                        "above the bridge", asked.above(), Units.ofCode(unit).action(), 30)));
+                        "above the bridge", asked.above(), Units.ofCode(unit).saddle(), 30)));
     }
 
     /** How the action is read from now on. */

@@ -90,7 +90,7 @@ final class ActionPage extends HeightPage {
         var travel = ActionState.of(state).travel();
         var pattern = ActionState.of(state).pattern();
         return new BridgeView(
-                unit.suffix(),
+                words.units().saddle().heading(),
                 fittings.bridge(),
                 fittings.bridge().label(),
                 fittings.bridge().screwed(),

@@ -40,6 +40,10 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
 
     private final JobState state;
     private final LengthUnit unit;
+
+    /** Of what is done at the saddles. */
+    private final LengthUnit saddle;
+
     private final Words words;
     private final Shop.Schools schools;
 
@@ -47,6 +51,7 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
         super(Station.ACTION, ActionAdvice.class, ActionEvent.class);
         this.state = state;
         this.unit = words.units().action();
+        this.saddle = words.units().saddle();
         this.words = words;
         this.schools = schools;
     }
@@ -106,17 +111,17 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                 "Saddle " + way(e.way())
                         + (e.bass() == 0 && e.treble() == 0
                                 ? ""
-                                : ": bass " + words.change(unit, e.bass()) + ", treble "
-                                        + words.change(unit, e.treble()));
+                                : ": bass " + Words.change(saddle, e.bass()) + ", treble "
+                                        + Words.change(saddle, e.treble()));
             case ActionEvent.NeckShimmed e ->
-                "Neck shim " + unit.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
+                "Neck shim " + saddle.showWithUnit(e.thickness()) + ", thick at the " + Words.thickEnd(e.end());
             case ActionEvent.GaugePatternRead e ->
                 "Gauge " + words.units().radius().showWithUnit(e.radius()) + " under the strings: "
                         + (e.ringing().isEmpty() ? "all touch" : "clear are " + words.strings(e.ringing()));
-            case ActionEvent.SaddleProudRead e -> "The saddle stands " + unit.showWithUnit(e.proud()) + " proud";
+            case ActionEvent.SaddleProudRead e -> "The saddle stands " + saddle.showWithUnit(e.proud()) + " proud";
             case ActionEvent.TravelRead e ->
-                "Saddles can go " + unit.showWithUnit(e.down()) + " down, " + unit.showWithUnit(e.up()) + " up";
-            case ActionEvent.NeckAngleRead e -> "Straightedge over the bridge: " + words.change(unit, e.above());
+                "Saddles can go " + saddle.showWithUnit(e.down()) + " down, " + saddle.showWithUnit(e.up()) + " up";
+            case ActionEvent.NeckAngleRead e -> "Straightedge over the bridge: " + Words.change(saddle, e.above());
             case ActionEvent.ActionTargetSet e ->
                 "Action target: " + Words.school(e.target().school());
         };
@@ -232,9 +237,9 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
         List<String> why = new ArrayList<>();
         why.add(
                 t.learned()
-                        ? "These screws give " + unit.showWithUnit(t.perTurn().mean()) + " at the saddle per turn."
+                        ? "These screws give " + saddle.showWithUnit(t.perTurn().mean()) + " at the saddle per turn."
                         : "The thread pitch is not known yet: about "
-                                + unit.showWithUnit(t.perTurn().mean())
+                                + saddle.showWithUnit(t.perTurn().mean())
                                 + " per turn is usual. The next readings will tell.");
         if (individual) why.add("Both screws of a saddle alike, so that it stays level.");
         else why.add(residuals(t));
@@ -319,11 +324,11 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
 
     /** What the careful way takes off first: seen on the button, so that nobody has to look for it with the saddle in hand. */
     private String firstPart(ActionAdvice.ReworkSaddle r) {
-        return "First " + number(r.firstBass()) + " and " + number(r.firstTreble()) + " " + unit.suffix() + " sanded";
+        return "First " + number(r.firstBass()) + " and " + number(r.firstTreble()) + " " + saddle.suffix() + " sanded";
     }
 
     private String number(double mm) {
-        return mm == 0 ? "0" : unit.show(Math.abs(mm));
+        return mm == 0 ? "0" : saddle.show(Math.abs(mm));
     }
 
     /** The change of a rigid saddle under a string between the outer two, mm. */
@@ -342,17 +347,17 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     private String side(double whole, double first, String name) {
         return whole == first
                 ? ""
-                : Words.sentence(name) + " " + unit.showWithUnit(Math.abs(whole))
-                        + " to the middle of the band: take " + unit.showWithUnit(Math.abs(first))
+                : Words.sentence(name) + " " + saddle.showWithUnit(Math.abs(whole))
+                        + " to the middle of the band: take " + saddle.showWithUnit(Math.abs(first))
                         + " first and read. ";
     }
 
     private String whole(double mm) {
-        return mm == 0 ? "nothing" : unit.showWithUnit(Math.abs(mm));
+        return mm == 0 ? "nothing" : saddle.showWithUnit(Math.abs(mm));
     }
 
     private String amount(double mm) {
-        return Math.abs(mm) < 0.005 ? "nothing" : unit.showWithUnit(Math.abs(mm)) + (mm < 0 ? " off" : " up");
+        return Math.abs(mm) < 0.005 ? "nothing" : saddle.showWithUnit(Math.abs(mm)) + (mm < 0 ? " off" : " up");
     }
 
     /** What the neck angle means for the bridge, line by line. */
@@ -365,10 +370,10 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
         double wanted = state.estimate().saddleHeight(middle).mean()
                 + (j.band().middle() - j.value().mean()) / j.leverage(state.estimate());
         double proud = read.above() + wanted;
-        lines.add("The straightedge stands " + unit.showWithUnit(read.above())
+        lines.add("The straightedge stands " + saddle.showWithUnit(read.above())
                 + (read.above() >= 0 ? " above" : " (below)")
                 + " the top of the bridge. With the action at its target the strings stand "
-                + unit.showWithUnit(proud) + " above it.");
+                + saddle.showWithUnit(proud) + " above it.");
         if (state.spec().fittings().bridge().screwed()) {
             if (proud < 3)
                 lines.add("That is little room for saddles: a wedge thick at the heel end lets them sit higher.");
@@ -393,12 +398,13 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                 "The bridge is at its " + end(s.lower()) + ": shim the neck",
                 List.of(
                         beyond(s.lower(), s.shortBy()),
-                        "A wedge thick at the " + Words.thickEnd(shim.end()) + " " + unit.showWithUnit(shim.thickness())
-                                + ", running out to nothing over " + unit.showWithUnit(s.heelEnd() - s.bodyEdge())
+                        "A wedge thick at the " + Words.thickEnd(shim.end()) + " "
+                                + saddle.showWithUnit(shim.thickness())
+                                + ", running out to nothing over " + saddle.showWithUnit(s.heelEnd() - s.bodyEdge())
                                 + ", makes the room. Shorter or longer screws are the other way."),
                 "Neck off: strings slack, support the neck, mind the wires.",
                 List.of(),
-                "Shimmed " + unit.showWithUnit(shim.thickness()));
+                "Shimmed " + saddle.showWithUnit(shim.thickness()));
     }
 
     Said proud() {
@@ -407,7 +413,7 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                 "How far does the saddle stand proud of the bridge?",
                 List.of(
                         "Where it is lowest, by the ruler, before anything comes off.",
-                        "Under " + unit.showWithUnit(SaddleBlank.LEAST_PROUD)
+                        "Under " + saddle.showWithUnit(SaddleBlank.LEAST_PROUD)
                                 + " the strings lose their break angle: then the neck angle is the fault, and it is referred."));
     }
 
@@ -418,9 +424,9 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                     "stop",
                     "The saddle has no more to give: refer it, or go on as far as it goes",
                     List.of(
-                            unit.showWithUnit(b.shortBy())
+                            saddle.showWithUnit(b.shortBy())
                                     + " more would have to come off than leaves "
-                                    + unit.showWithUnit(SaddleBlank.LEAST_PROUD)
+                                    + saddle.showWithUnit(SaddleBlank.LEAST_PROUD)
                                     + " standing proud.",
                             "Lay a straightedge on the frets: where its end meets the bridge tells the neck angle. A neck reset is another job."),
                     null);
@@ -441,7 +447,7 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
     }
 
     private String beyond(boolean lower, double shortBy) {
-        return "The saddles would have to go " + unit.showWithUnit(shortBy) + (lower ? " lower" : " higher")
+        return "The saddles would have to go " + saddle.showWithUnit(shortBy) + (lower ? " lower" : " higher")
                 + " than they can. Lay a straightedge on the frets: where its end meets the bridge tells the neck angle.";
     }
 }

@@ -207,7 +207,7 @@ class ToneCommands {
                                 Typed.mm(
                                         along.names().get(j),
                                         typed,
-                                        Units.ofCode(unit).action(),
+                                        Units.ofCode(unit).saddle(),
                                         -FARTHEST,
                                         FARTHEST));
                 }
@@ -242,10 +242,10 @@ class ToneCommands {
                         Typed.mm(
                                 "towards the nut",
                                 asked.forward(),
-                                Units.ofCode(unit).action(),
+                                Units.ofCode(unit).saddle(),
                                 0,
                                 30),
-                        Typed.mm("back", asked.back(), Units.ofCode(unit).action(), 0, 30)));
+                        Typed.mm("back", asked.back(), Units.ofCode(unit).saddle(), 0, 30)));
     }
 
     /** Where the saddles stand behind the first string's. */
@@ -256,7 +256,7 @@ class ToneCommands {
             int strings = job.state().spec().strings();
             Allowed.whole("places", asked.places().size(), strings, strings);
             return new ToneEvent.SaddlePlacesRead(asked.places().stream()
-                    .map(p -> Typed.mm("place", p, Units.ofCode(unit).action(), -20, 30))
+                    .map(p -> Typed.mm("place", p, Units.ofCode(unit).saddle(), -20, 30))
                     .toList());
         });
     }

@@ -48,7 +48,7 @@ final class TonePage implements RoomPage {
         this.state = shown.state();
         this.spec = state.spec();
         this.tones = Tones.of(state);
-        this.unit = shown.words().units().action();
+        this.unit = shown.words().units().saddle();
         this.words = shown.voices().the(ToneWords.class);
         this.all = Intonation.of(state);
     }

@@ -48,7 +48,7 @@ public final class ToneWords extends RoomVoice<ToneAdvice, ToneEvent> {
     ToneWords(JobState state, Words words) {
         super(Station.INTONATION, ToneAdvice.class, ToneEvent.class);
         this.state = state;
-        this.unit = words.units().action();
+        this.unit = words.units().saddle();
         this.words = words;
         this.along = state.spec().lengthwise();
     }

@@ -93,7 +93,7 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
                 "Nut " + way(e.way())
                         + (e.material() == null ? "" : ", " + e.material().label())
                         + ", " + words.strings(e.strings())
-                        + (e.change() == 0 ? "" : ": " + words.change(unit, e.change()));
+                        + (e.change() == 0 ? "" : ": " + Words.change(unit, e.change()));
             case NutEvent.SlotChecked e ->
                 "Slot " + e.string() + ": "
                         + (e.flaws().isEmpty()

@@ -55,7 +55,7 @@ final class PickupPage implements RoomPage {
         if (views.isEmpty())
             remarks.add("No pickups are on record for this instrument. They are added under its facts.");
         return new PickupsView(
-                unit.suffix(),
+                unit.heading(),
                 "pressed at fret " + spec.frets() + ", string underside to pole or cover",
                 views,
                 PickupState.of(state).lowered(),
@@ -192,7 +192,7 @@ final class PickupPage implements RoomPage {
                 if (gap.found() == null && gap.now() == null) continue;
                 lines.add(new HandedOver.Line(
                         Words.sentence(spec.fittings().pickups().get(p).place().label()),
-                        unit.suffix(),
+                        unit.heading(),
                         side.name().toLowerCase(Locale.ROOT),
                         gap.found(),
                         gap.now(),

@@ -71,7 +71,7 @@ final class ReliefPage extends HeightPage {
         ReliefHabit habit = state.habit();
         LengthUnit unit = words.units().relief();
         return new ReliefView(
-                unit.suffix(),
+                unit.heading(),
                 words.method(habit),
                 new ReliefView.HabitView(
                         habit.method().heldLow(),
