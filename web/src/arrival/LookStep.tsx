@@ -7,9 +7,9 @@ type Spot = Arrival["spots"][number];
 type State = NonNullable<Spot["state"]>;
 
 const STATES: readonly { code: State; key: string; said: string }[] = [
-  { code: "fine", key: "1", said: "fine" },
-  { code: "wrong", key: "2", said: "not right" },
-  { code: "fixed", key: "3", said: "fixed" },
+  { code: "fine", key: "f", said: "fine" },
+  { code: "wrong", key: "n", said: "not right" },
+  { code: "fixed", key: "x", said: "fixed" },
 ];
 
 const TONE: Record<State, string> = {
@@ -45,7 +45,7 @@ export function Checklist({ job, send }: { job: JobView; send: Send }) {
     <section aria-label="From nut to bridge">
       <p className="flex items-baseline justify-between text-[14px] font-semibold text-mute">
         <span>From head to tail</span>
-        <span className="hidden bench:inline">1 fine · 2 not right · 3 fixed for nothing</span>
+        <span className="hidden bench:inline">F fine · N not right · X fixed for nothing</span>
       </p>
       <ul className="gap-x-6 sm:grid sm:grid-flow-col sm:grid-cols-2 sm:grid-rows-6 bench:auto-cols-fr bench:grid-cols-none bench:grid-rows-4">
         {spots.map((spot, i) => (
@@ -97,13 +97,15 @@ export function Checklist({ job, send }: { job: JobView; send: Send }) {
                   className="min-h-11 min-w-0 flex-1 text-left"
                   onClick={(event) => event.currentTarget.focus()}
                   onKeyDown={(event) => {
-                    const state = STATES.find((s) => s.key === event.key);
+                    const state =
+                      event.ctrlKey || event.metaKey || event.altKey
+                        ? undefined
+                        : STATES.find((s) => s.key === event.key.toLowerCase());
                     if (event.key === "ArrowDown") go(i + 1);
                     else if (event.key === "ArrowUp") go(i - 1);
                     else if (state !== undefined && !job.closed) choose(i, spot, state.code);
                     else return;
                     event.preventDefault();
-                    // the numbers are steps elsewhere
                     event.stopPropagation();
                   }}
                 >

@@ -47,7 +47,7 @@ describe("what arrived, on its drawing", () => {
     const user = await sheet("look");
     const rows = await screen.findAllByRole("button", { name: /not looked at$/ });
     rows[0]?.focus();
-    await user.keyboard("12worn slot{Enter}3");
+    await user.keyboard("fnworn slot{Enter}x");
     await waitFor(() => expect(sent("/looked")).toHaveLength(2));
     expect(sent("/looked")).toMatchObject([
       { spot: "tuners", state: "fine", note: "" },

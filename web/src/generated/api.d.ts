@@ -2960,6 +2960,8 @@ export interface components {
             kind: string;
             /** @description which advice it is: what is confirmed carries it, so that nothing else is recorded when it has changed meanwhile */
             move: string;
+            /** @description what stands ready where it is told that it was done otherwise; null where nothing does */
+            otherwise?: components["schemas"]["Otherwise"];
             ripple: components["schemas"]["Ripple"][];
             /** @description the rule that it follows */
             rule: string;
@@ -4422,11 +4424,14 @@ export interface components {
             /** Format: int64 */
             seq: number;
         };
+        /** @description A leaf at hand. */
         LeafView: {
+            /** @description the unit of that */
+            engraved: string;
             /** Format: double */
             mm: number;
+            /** @description its thickness as it is engraved */
             text: string;
-            unit: string;
         };
         /** @description What was learned. */
         LearnedView: {
@@ -5152,6 +5157,13 @@ export interface components {
             strings: string;
             /** @description odd gauges were asked about already */
             sure?: boolean;
+        };
+        /** @description What stands ready where it is told that an advised move was done otherwise. */
+        Otherwise: {
+            /** @description the strings, supports or pickups that it is advised for */
+            at: number[];
+            /** @description how it is advised to be done */
+            way: string;
         };
         /** @description What a test can show, in words. */
         OutcomeChoice: {

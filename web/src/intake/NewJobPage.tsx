@@ -26,6 +26,7 @@ const KEYS: readonly HelpLine[] = [
   ["Tab", "next field; every default can stay"],
   ["arrow keys", "another kind, while one of them has the focus"],
   ["Enter", "start the job; a step takes it in and goes on there"],
+  ["1 to 6", "take it in and go on at that step, outside of a field"],
   ["B", "back to the bench, outside of a field"],
   ["U", "change the unit of every number, outside of a field"],
 ];
@@ -107,8 +108,6 @@ export function NewJobPage() {
   useEffect(() => {
     document.title = "Take in an instrument · Barytone";
   }, []);
-  useShortcuts({ b: () => void navigate("/"), u: next, "?": () => setHelp(true) }, !help);
-
   const first = kinds.data?.[0];
   const shown =
     facts ??
@@ -166,6 +165,21 @@ export function NewJobPage() {
     setFacts(turned);
     void start(turned, false, then);
   };
+  const openStep = (to: StepCode) => {
+    // any other step takes it in first, and stands open then
+    if (to !== "who") begin(to);
+  };
+  useShortcuts(
+    {
+      ...Object.fromEntries(
+        (choices?.steps ?? []).map(({ code }, i) => [String(i + 1), () => openStep(code)]),
+      ),
+      b: () => void navigate("/"),
+      u: next,
+      "?": () => setHelp(true),
+    },
+    !help,
+  );
   const steps = choices?.steps.map((step) =>
     step.code === "who" && page !== undefined ? { ...step, told: page.facts.name } : step,
   );
@@ -195,16 +209,7 @@ export function NewJobPage() {
           >
             <FactsOn facts={shown} onChange={setFacts} trouble={trouble} onMeant={meant} />
           </Drawing>
-          {steps !== undefined && (
-            <Steps
-              steps={steps}
-              open="who"
-              onOpen={(to) => {
-                // any other step takes it in first, and stands open then
-                if (to !== "who") begin(to);
-              }}
-            />
-          )}
+          {steps !== undefined && <Steps steps={steps} open="who" onOpen={openStep} />}
           <main className="grid gap-x-8 gap-y-4 px-5 py-4 bench:grid-cols-[1.3fr_1fr_16rem]">
             <div className="min-w-0">
               {page === undefined ? (

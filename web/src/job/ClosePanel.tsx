@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api, type JobView, type Problem } from "../app/api";
 import { useUnit } from "../app/unit";
@@ -65,6 +65,15 @@ export function ClosePanel({
     }
     closing.current = false;
   };
+  const sheet = useRef<HTMLFormElement>(null);
+  useEffect(() => {
+    // two keys together: none of those that are pressed at the bench ends a job
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) sheet.current?.requestSubmit();
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  }, []);
   return (
     <>
       <FoundAndLeft job={job} />
@@ -78,6 +87,7 @@ export function ClosePanel({
           <form
             className="mt-4 flex flex-col gap-3"
             onSubmit={(event) => void form.handleSubmit((typed) => close(typed))(event)}
+            ref={sheet}
           >
             <Field label="What was found about the complaint, for the player">
               <TextArea
@@ -109,7 +119,7 @@ export function ClosePanel({
               />
             )}
             <div className="flex flex-wrap items-center gap-4">
-              <Button strong type="submit" className="text-[18px]" autoFocus>
+              <Button strong type="submit" className="text-[18px]" shortcut="Ctrl+Enter">
                 {job.closing.ready ? "Close the job" : "Close it as it is"}
               </Button>
               <a

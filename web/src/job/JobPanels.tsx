@@ -119,6 +119,7 @@ export function JobPanels({
         open={open === "close"}
         onClose={() => onOpen(null)}
         title={job.closed ? "As found and as left" : "Close the job"}
+        atTitle
       >
         <ClosePanel {...panel} problem={problem} />
       </Panel>

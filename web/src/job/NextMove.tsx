@@ -125,7 +125,7 @@ export function NextMove({
         <GoOn key={advice.move} answers={advice.goOn} actions={actions} working={working} />
         {movable && (
           <Button aria-expanded={other} shortcut="O" onClick={() => onOther(!other)}>
-            Other
+            {advice.station === station ? "Other" : `Other, at ${room.title.toLowerCase()}`}
           </Button>
         )}
         {advice.decline !== undefined && (
@@ -140,11 +140,6 @@ export function NextMove({
         )}
         {advice.station !== station && (advice.does === "follow" || advice.does === "nothing") && (
           <Button onClick={() => onStation(advice.station)}>Open {at.title.toLowerCase()}</Button>
-        )}
-        {advice.kind === "stop" && (
-          <Button onClick={() => onOpen("close")} shortcut="C">
-            Close the job
-          </Button>
         )}
       </div>
       {other && movable && (

@@ -15,6 +15,7 @@ import { Notices } from "./Notices";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
 import { jobActions } from "./actions";
+import { AlwaysThere } from "./AlwaysThere";
 import { CardLinks } from "./ClosePanel";
 import { FoundAndLeft } from "./panels";
 import { useJob } from "./useJob";
@@ -169,6 +170,7 @@ export function OpenJob({
         <p className="min-w-0 flex-1 truncate py-1" title={job.complaint} data-testid="complaint">
           {job.complaint === "" ? "" : `“${job.complaint}”`}
         </p>
+        <AlwaysThere job={job} onRetuned={actions.retuned} onClose={() => setOpen("close")} />
         {!job.closed && (
           <Link
             to={`/jobs/${String(job.id)}/what-if`}

@@ -3,8 +3,8 @@ import { ROOMS } from "../stations/registry";
 import type { Station } from "../stations/room";
 
 /**
- * The working stations and what follows, each under its place on the instrument, numbered in the order of work. The open one is
- * underlined; the dark one is where the next move is.
+ * The working stations and what follows, each under its place on the instrument. The open one is dark; the lit arrow is where
+ * the next move is.
  */
 export function StationRail({
   stations,
@@ -28,6 +28,7 @@ export function StationRail({
           const shown = target.station === open;
           // in the open one it stands in its row
           const waits = shown ? 0 : waiting(target.station);
+          const done = s.state === "done";
           const face = (
             <>
               <span
@@ -35,32 +36,34 @@ export function StationRail({
                 className={`grid size-7 shrink-0 place-items-center rounded-full border-2 text-[14px] font-bold ${
                   now
                     ? "border-lamp-deep bg-lamp-deep text-ink"
-                    : s.state === "done"
+                    : done
                       ? "border-verdigris bg-verdigris text-white"
-                      : "border-dashed border-mute text-mute"
+                      : shown
+                        ? "border-dashed border-lamp"
+                        : "border-dashed border-mute"
                 }`}
               >
-                {s.state === "done" ? "✓" : s.number}
+                {now ? "➜" : done ? "✓" : ""}
               </span>
               <span className="min-w-0">
-                <span className="block text-[16px] leading-tight font-semibold">{s.label}</span>
+                <span className="block text-[16px] leading-tight font-semibold">
+                  {s.label}
+                  {now && <span className="sr-only">, the next move is here</span>}
+                </span>
                 <span
-                  className={`block text-[13px] leading-tight ${now ? "text-[#FFC9B2]" : "text-mute"}`}
+                  className={`block text-[13px] leading-tight ${shown ? "text-lamp" : "text-mute"}`}
                 >
                   {waits === 0 ? s.note : `▲ ${String(waits)} not taken`}
                 </span>
               </span>
             </>
           );
-          const look = `inline-flex min-h-11 items-center gap-2 rounded-lg py-0.5 pr-3 pl-1.5 text-left ${now ? "bg-ink text-white" : ""}`;
+          const look = `inline-flex min-h-11 items-center gap-2 rounded-lg py-0.5 pr-3 pl-1.5 text-left ${shown ? "bg-ink text-white" : "hover:bg-bench"}`;
           return (
-            <li
-              key={s.key}
-              className={`border-b-4 pb-1 ${shown ? "border-lamp-deep" : "border-transparent"}`}
-            >
+            <li key={s.key} className="pb-1">
               <button
                 type="button"
-                className={`eases ${look} ${now ? "" : "hover:bg-bench"}`}
+                className={`eases ${look}`}
                 aria-current={shown ? "true" : undefined}
                 aria-keyshortcuts={target.key}
                 onClick={() => onOpen(target.station)}

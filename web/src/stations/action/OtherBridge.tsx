@@ -11,7 +11,11 @@ export function OtherBridge({ job, send, onDone, working }: OtherProps) {
   const { bridge } = job;
   const [moved, setMoved] = useState<Record<number, string>>({});
   const [uncounted, setUncounted] = useState(false);
-  const [way, setWay] = useState<"sanded" | "shimmed" | "renewed">("sanded");
+  const [way, setWay] = useState<"sanded" | "shimmed" | "renewed">(
+    job.advice.station === "action" && job.advice.otherwise?.way === "shimmed"
+      ? "shimmed"
+      : "sanded",
+  );
   const [bass, setBass] = useState("0");
   const [treble, setTreble] = useState("0");
   const submit = async () => {

@@ -27,8 +27,9 @@ const MATERIALS = [
 /** Work at the nut that was done otherwise than advised. */
 export function OtherNut({ job, send, onDone, working }: OtherProps) {
   const rows = job.nut.rows;
-  const [way, setWay] = useState<NutWay>("filed");
-  const [string, setString] = useState(rows[0]?.string ?? 1);
+  const advised = job.advice.station === "nut" ? job.advice.otherwise : undefined;
+  const [way, setWay] = useState<NutWay>(pick<NutWay>(advised?.way ?? "", NUT_WAYS, "filed"));
+  const [string, setString] = useState(advised?.at[0] ?? rows[0]?.string ?? 1);
   const [strokes, setStrokes] = useState(3);
   const [light, setLight] = useState(false);
   const [change, setChange] = useState("");

@@ -8,7 +8,9 @@ const CLOCKWISE = "1/8, -3/16: minus is anticlockwise";
 
 /** Pickup screws turned otherwise than advised. */
 export function OtherPickups({ job, send, onDone, working }: OtherProps) {
-  const [pickup, setPickup] = useState(0);
+  const [pickup, setPickup] = useState(
+    job.advice.station === "pickups" ? (job.advice.otherwise?.at[0] ?? 0) : 0,
+  );
   const [bass, setBass] = useState("");
   const [treble, setTreble] = useState("");
   return (

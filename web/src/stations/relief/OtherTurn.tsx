@@ -4,9 +4,11 @@ import { Field, Select, TextInput } from "../../ui/controls";
 import type { OtherProps } from "../room";
 
 /** A turn of another amount, the other way, or one that met no resistance. */
-export function OtherTurn({ actions, onDone, working }: OtherProps) {
+export function OtherTurn({ job, actions, onDone, working }: OtherProps) {
   const [amount, setAmount] = useState("1/8");
-  const [way, setWay] = useState<"tighten" | "loosen">("tighten");
+  const [way, setWay] = useState<"tighten" | "loosen">(
+    (job.advice.turn?.sixteenths ?? 1) < 0 ? "loosen" : "tighten",
+  );
   const [free, setFree] = useState(false);
   return (
     <MoveForm

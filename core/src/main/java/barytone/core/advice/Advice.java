@@ -165,6 +165,36 @@ public interface Advice {
         }
     }
 
+    /**
+     * Put on the strings that are missing: with a part of the set the neck is pulled otherwise than it will be.
+     *
+     * @param missing the lowest last
+     */
+    record PutOn(List<Integer> missing) implements Advice {
+        /** What its answer is about. */
+        public static final Topic MISSING = Topic.of("missing");
+
+        @Override
+        public Station station() {
+            return Station.RELIEF;
+        }
+
+        @Override
+        public Topic topic() {
+            return MISSING;
+        }
+
+        @Override
+        public boolean canWait() {
+            return false;
+        }
+
+        @Override
+        public Optional<JobEvent> becomes(JobState job) {
+            return Optional.ofNullable(job.arrival().strings()).map(plan -> new JobEvent.StringsPlanned(plan.whole()));
+        }
+    }
+
     /** Bring the strings back to pitch. */
     record Retune(Station station) implements Advice {
         @Override

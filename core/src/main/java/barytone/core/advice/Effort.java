@@ -45,6 +45,16 @@ public record Effort(double reading, double retune, double slackening, double co
         return Math.clamp(CLOSER * reading / comeback, LEAST_CHANCE, MOST_CHANCE);
     }
 
+    /**
+     * The chance of being out from which what reads well is read once more: that costs a reading at pitch, and saves a job that comes back, less the move that then has to be
+     * made and read.
+     */
+    public double worthReadingAgain() {
+        double look = reading + retune;
+        double saved = Math.max(comeback - look, look);
+        return Math.clamp(look / saved, LEAST_CHANCE, MOST_CHANCE);
+    }
+
     /** The chance of being out from which a slot, or a saddle, is worth a slackening of its own; beside others it costs next to nothing. */
     public double worthASlackening() {
         return Math.clamp((slackening + retune + reading) / comeback, LIKELIER, SURELY_OUT);

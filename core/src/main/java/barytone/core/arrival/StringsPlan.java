@@ -19,6 +19,11 @@ public record StringsPlan(
         missing = missing.stream().distinct().sorted().toList();
     }
 
+    /** The same once every string is on. */
+    public StringsPlan whole() {
+        return new StringsPlan(change, set, tuning, age, by, List.of(), trial);
+    }
+
     /** Whether readings made on them are of a set that is not whole. */
     public boolean provisional() {
         return trial || !missing.isEmpty();

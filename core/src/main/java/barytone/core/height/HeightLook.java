@@ -21,9 +21,6 @@ public final class HeightLook {
     /** Another tool is worth fetching when it is at least this much finer. */
     private static final double FINER = 0.6;
 
-    /** A reading in its band is read once more when all that was read and moved before says with this chance that it is not. */
-    private static final double AGAINST = 0.25;
-
     /** A stack this near to one of the leaves tells no more than that leaf, mm. */
     private static final double APART = 0.004;
 
@@ -100,15 +97,23 @@ public final class HeightLook {
         Optional<Advice> between = between(means, station, all);
         return between.isPresent()
                 ? between
-                : measure(all, station, j -> overruled(job, j), Advice.Measure.Reason.CONTRADICTED, null);
+                : measure(all, station, j -> overruled(job, means, j), Advice.Measure.Reason.CONTRADICTED, null);
     }
 
-    /** Whether all that was read and moved before speaks against a single reading. */
-    private static boolean overruled(JobState job, HeightVerdict j) {
+    /**
+     * Whether all that was read and moved before speaks against a single reading, and another could change the next move. It costs a reading, and the strings brought to
+     * pitch for it once more; it saves a job that comes back, as often as the height is clearly out. What agrees within the spreads of both, or was read a second
+     * time since its height was moved, is settled.
+     */
+    private static boolean overruled(JobState job, Outfit means, HeightVerdict j) {
         boolean readBefore = job.found(j.station(), j.string())
                 .filter(first -> j.look() != null && first.seq() != j.look().seq())
                 .isPresent();
-        return once(j) && readBefore && j.contradicted() > AGAINST;
+        return once(j)
+                && readBefore
+                && !Objects.requireNonNull(j.look()).again()
+                && j.disagrees()
+                && j.contradicted() > means.effort().worthReadingAgain();
     }
 
     private static boolean once(HeightVerdict j) {

@@ -269,6 +269,14 @@ public record HeightVerdict(
         return 1 - look.then().now(string, method).between(lowest(told()), band.high() + told());
     }
 
+    /** Whether the last reading is farther from what was to be expected than both of them are vague. */
+    public boolean disagrees() {
+        if (look == null) return false;
+        Normal expected = look.reading().expected();
+        double spread = Math.hypot(expected.sd(), look.reading().evidence().sd());
+        return Math.abs(look.reading().mm() - expected.mean()) > spread;
+    }
+
     /**
      * The chance that another look with a tool would find it clearly outside of its band. What the position or the habit is off by is off again; what the tool was off by
      * is, unless it is another.

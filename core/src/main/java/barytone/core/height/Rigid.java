@@ -34,7 +34,8 @@ public final class Rigid {
 
     /** The strings whose action must be read: the outer two of a rigid saddle, all on other bridges; lowest first. */
     public static List<Integer> actionStrings(JobState job) {
-        return saddle(job) ? List.of(job.spec().bassString(), 1) : job.strings(Station.ACTION);
+        List<Integer> on = job.strings(Station.ACTION);
+        return saddle(job) && on.size() > 2 ? List.of(on.getFirst(), on.getLast()) : on;
     }
 
     /** The action of a string between, from the saddle's height under the outer two; its top follows the board. */

@@ -160,7 +160,15 @@ final class Belief {
         Look before = station.get(e.string());
         if (before != null && before.repeats() > 0 && sameMeans(before.reading().reading(), e))
             hand.repeated(before.reading(), taken);
-        station.put(e.string(), new Look(taken, job.estimate(), false, before == null ? 1 : before.repeats() + 1, 0));
+        station.put(
+                e.string(),
+                new Look(
+                        taken,
+                        job.estimate(),
+                        false,
+                        before == null ? 1 : before.repeats() + 1,
+                        before != null && before.stands(),
+                        0));
     }
 
     private static boolean sameMeans(JobEvent.ReadingTaken one, JobEvent.ReadingTaken other) {

@@ -1,6 +1,7 @@
 package barytone.core.job;
 
 import barytone.core.arrival.Arrival;
+import barytone.core.arrival.StringsPlan;
 import barytone.core.estimate.Normal;
 import barytone.core.estimate.SetupEstimate;
 import barytone.core.instrument.InstrumentSpec;
@@ -95,12 +96,21 @@ public record JobState(
                 .anyMatch(r -> r.afterMoves() > 0 && Station.of(r.reading().method()) == station);
     }
 
-    /** The strings that are read at a station, lowest first. */
+    /** The strings that are read at a station, lowest first; under one that is missing there is nothing to read. */
     public List<Integer> strings(Station station) {
         if (station == Station.RELIEF) return reliefStrings();
+        List<Integer> missing = missing();
         List<Integer> all = new ArrayList<>();
-        for (int s = spec.strings(); s >= 1; s--) all.add(s);
+        for (int s = spec.strings(); s >= 1; s--) if (!missing.contains(s)) all.add(s);
         return all;
+    }
+
+    /** The strings that are not on it, as it came, highest first; empty when the set is whole. */
+    public List<Integer> missing() {
+        StringsPlan plan = arrival.strings();
+        return plan == null
+                ? List.of()
+                : plan.missing().stream().filter(s -> s <= spec.strings()).toList();
     }
 
     /** The last believed reading of a string at a station. */
@@ -203,7 +213,8 @@ public record JobState(
 
     /** The strings under which relief is read: the lowest and the highest. */
     public List<Integer> reliefStrings() {
-        return List.of(spec.bassString(), 1);
+        List<Integer> on = strings(Station.ACTION);
+        return on.size() < 2 ? on : List.of(on.getFirst(), on.getLast());
     }
 
     /** The last believed relief reading on a string. */

@@ -59,6 +59,7 @@ public final class NextMove {
         if (DamageStops.waits(job)) return new Advice.AgreeDamage(job.arrival().stopping());
         Optional<Advice> curing = waits(WaitReason.Holds.WORK);
         if (curing.isPresent()) return curing.get();
+        if (!job.missing().isEmpty() && !job.declined(Advice.PutOn.MISSING)) return new Advice.PutOn(job.missing());
         if (job.offPitchSince().isPresent()) return new Advice.Retune(job.lastMoved());
         for (Room room : Stations.ALL) {
             Optional<Advice> first = room.beforeReading(job);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import barytone.core.advice.Advice;
 import barytone.core.advice.Effort;
+import barytone.core.arrival.StringsPlan;
 import barytone.core.bridge.BridgeKind;
 import barytone.core.estimate.Band;
 import barytone.core.estimate.Verdict;
@@ -166,6 +167,50 @@ class TrustedAdviceTest extends PaperJob {
         assertThat(again.reason()).isEqualTo(Advice.Measure.Reason.CONTRADICTED);
         reading(6, Station.ACTION, Tool.CARD, new Gap.Of(edge - 0.02));
         assertThat(advice()).isInstanceOf(Advice.Finished.class);
+    }
+
+    @Test
+    void aSecondLookSettlesItHoweverOftenTheStringsAreBroughtToPitch() {
+        whatReadsInBandAgainstAllThatWentBeforeIsReadOnceMoreAndThenBelieved();
+        for (int i = 0; i < 3; i++) {
+            add(new JobEvent.Retuned());
+            assertThat(advice()).isInstanceOf(Advice.Finished.class);
+        }
+    }
+
+    @Test
+    void whatReadsAsItWasForetoldIsNotAskedAgain() {
+        good();
+        for (int i = 0; i < 3; i++) reading(6, Station.ACTION, Tool.CALIPER, new Gap.Of(2.05));
+        add(new ActionEvent.BridgeScrewed(
+                        List.of(new Turns(-8), new Turns(0), new Turns(0), new Turns(0), new Turns(0), new Turns(0))))
+                .add(new JobEvent.Retuned());
+        double foretold =
+                state().estimate().now(6, state().method(Station.ACTION)).mean();
+        reading(6, Station.ACTION, Tool.CARD, new Gap.Of(foretold));
+        assertThat(advice()).isInstanceOf(Advice.Finished.class);
+    }
+
+    @Test
+    void aMissingStringGoesOnFirstAndNothingIsAskedUnderIt() {
+        StringsPlan without = new StringsPlan(false, "", "", "", "", List.of(3), false);
+        add(new JobEvent.StringsPlanned(without));
+        Advice.PutOn first = (Advice.PutOn) advice();
+        assertThat(first.missing()).containsExactly(3);
+        // left, the rest is read; the missing one never
+        add(new JobEvent.Answered(first.topic(), false)).relief(0.23, 0.20);
+        assertThat(((Advice.Measure) advice()).strings()).containsExactly(6, 5, 4, 2, 1);
+        log.clear();
+        add(new JobEvent.StringsPlanned(without)).add(first.becomes(state()).orElseThrow());
+        assertThat(state().missing()).isEmpty();
+        assertThat(((Advice.Measure) advice()).station()).isEqualTo(Station.RELIEF);
+    }
+
+    @Test
+    void reliefIsReadUnderTheOuterStringsThatAreThere() {
+        add(new JobEvent.StringsPlanned(new StringsPlan(false, "", "", "", "", List.of(1, 6), false)));
+        assertThat(state().strings(Station.RELIEF)).containsExactly(5, 2);
+        assertThat(state().strings(Station.ACTION)).containsExactly(5, 4, 3, 2);
     }
 
     @Test

@@ -71,7 +71,8 @@ final class AdviceWords {
                         rules.decline(advice) != null
                                 || said.goOn().stream().anyMatch(g -> g.does() == JobView.Anyway.DECLINE)),
                 identity(advice, said),
-                said.goOn());
+                said.goOn(),
+                said.otherwise());
     }
 
     /** The same for the same advice, whatever the unit and the hour. */
@@ -94,6 +95,7 @@ final class AdviceWords {
             case Advice.MeasureAgain m -> measureAgain(m);
             case Advice.AgreeDamage d -> damage(d);
             case Advice.Waits w -> WaitWords.advice(w, state.waiting(), now);
+            case Advice.PutOn p -> putOn(p);
             case Advice.Retune r -> retune(r.station());
             case Advice.Done d -> voices.of(d.station()).verdict(d).orElseGet(() -> done(d));
             case Advice.Finished f -> finished(f);
@@ -247,6 +249,17 @@ final class AdviceWords {
                         "It is agreed what happens",
                         "Rod, saddles and string tension may then load what is damaged. Say what was agreed, and how.",
                         JobView.Anyway.AGREE);
+    }
+
+    private Said putOn(Advice.PutOn p) {
+        return Said.plain(
+                        "put-on",
+                        "Put on " + words.strings(p.missing()) + " first",
+                        List.of(
+                                "Without it the neck is pulled less than it will be, and nothing can be read under it.",
+                                "What was read before is asked for again once the set is whole."),
+                        "Glasses on: a string that breaks goes for the eyes.")
+                .followed("On, and at pitch");
     }
 
     private Said retune(Station after) {

@@ -13,6 +13,7 @@ import barytone.server.instruments.Instruments;
 import barytone.server.web.RequestKey;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -215,23 +216,42 @@ class JobController {
     /** Takes an entry back, the newest that counts when none is named; it stays on the tape, marked. */
     @PostMapping("/{id}/undo")
     JobView undoEntry(@PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
-        return desk.add(
-                id,
-                unit,
-                asked,
-                job -> new JobEvent.Undone(
-                        asked.event() != null ? undoable(job, asked.event()) : newestThatCounts(job)));
+        return desk.add(id, unit, asked, job -> {
+            long undone = asked.event() != null ? undoable(job, asked.event()) : newestThatCounts(job);
+            strings(job, undone).ifPresent(e -> swap(job, e.to(), e.from()));
+            return new JobEvent.Undone(undone);
+        });
     }
 
     /** Brings an undone entry back, the one undone last when none is named. */
     @PostMapping("/{id}/redo")
     JobView bringBackEntry(
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody Undo asked) {
-        return desk.add(
-                id,
-                unit,
-                asked,
-                job -> new JobEvent.Redone(asked.event() != null ? undoneOne(job, asked.event()) : newestUndone(job)));
+        return desk.add(id, unit, asked, job -> {
+            long back = asked.event() != null ? undoneOne(job, asked.event()) : newestUndone(job);
+            strings(job, back).ifPresent(e -> swap(job, e.from(), e.to()));
+            return new JobEvent.Redone(back);
+        });
+    }
+
+    /** The change of strings that an entry is; empty when it is something else, or the set before was not noted. */
+    private static Optional<JobEvent.StringsChanged> strings(OpenedJob job, long seq) {
+        return job.log().stream()
+                .filter(e -> e.seq() == seq)
+                .map(LoggedEvent::event)
+                .filter(JobEvent.StringsChanged.class::isInstance)
+                .map(JobEvent.StringsChanged.class::cast)
+                .filter(e -> !e.from().isEmpty())
+                .findFirst();
+    }
+
+    /** Puts the gauges of one set in the place of the other's; where something else is on by now, that stays. */
+    private void swap(OpenedJob job, String on, String instead) {
+        InstrumentSpec spec = job.state().spec();
+        StringSet set = StringSet.parse(instead, spec.strings());
+        boolean still = spec.fittings().strings().text().equals(on);
+        if (still && set.strings().size() == spec.strings())
+            instruments.restring(job.job().instrumentId(), set);
     }
 
     private static long undoable(OpenedJob job, long seq) {

@@ -158,6 +158,7 @@ public record JobView(
      * @param decline what the button says that leaves it out; null when it cannot be left out
      * @param move which advice it is: what is confirmed carries it, so that nothing else is recorded when it has changed meanwhile
      * @param goOn what goes on against the advice, or says that it was understood otherwise; each is asked once
+     * @param otherwise what stands ready where it is told that it was done otherwise; null where nothing does
      */
     record AdviceView(
             String kind,
@@ -180,7 +181,16 @@ public record JobView(
             @Nullable String decline,
             boolean canWait,
             String move,
-            List<GoOn> goOn) {}
+            List<GoOn> goOn,
+            @Nullable Otherwise otherwise) {}
+
+    /**
+     * What stands ready where it is told that an advised move was done otherwise.
+     *
+     * @param way how it is advised to be done
+     * @param at the strings, supports or pickups that it is advised for
+     */
+    public record Otherwise(String way, List<Integer> at) {}
 
     /**
      * An answer to the next move that is neither “I did this” nor “leave it”. It is asked once, with what follows from it.

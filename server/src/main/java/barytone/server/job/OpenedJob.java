@@ -105,4 +105,13 @@ public record OpenedJob(JobLog.Job job, List<LoggedEvent> log, JobState state) {
                 .orElseThrow(() -> Allowed.broken("event", seq, "an entry of that kind on this job's tape"))
                 .seq();
     }
+
+    /** Under a string that is not on it there is nothing to read. */
+    public static void refuseMissing(JobState state, int string) {
+        if (state.missing().contains(string))
+            throw Allowed.broken(
+                    "string",
+                    string + " " + state.spec().stringName(string) + ", which is missing",
+                    "one that is on: put it on first, and say so");
+    }
 }

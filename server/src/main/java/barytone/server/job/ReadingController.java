@@ -108,6 +108,7 @@ class ReadingController {
             case ACTION -> units.action();
             default -> units.relief();
         };
+        OpenedJob.refuseMissing(state, asked.string());
         if (!state.strings(station).contains(asked.string()))
             throw Allowed.broken(
                     "string",

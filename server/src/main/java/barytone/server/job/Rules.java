@@ -47,6 +47,8 @@ final class Rules {
                 "Damage stops the job until it is agreed what happens: nothing loads what is giving way.";
             case Advice.Waits ignored ->
                 "What cures is left alone, and nothing is changed on wood that the air has moved or before the player has said so.";
+            case Advice.PutOn ignored ->
+                "The neck bends to the whole set: what is read without a string is read again when it is on.";
             case Advice.Retune ignored -> "Every adjustment ends with a retune: a reading off pitch is void.";
             case Advice.Done ignored -> "Nothing needs doing is a result too.";
             case Advice.Finished ignored ->
@@ -67,6 +69,7 @@ final class Rules {
         String at = topic.station().map(s -> s.label().toLowerCase(Locale.ROOT)).orElse("");
         if (topic.is(JobState.LEAVE)) return at;
         if (topic.is(Advice.Measure.FOUND)) return at + " before the work";
+        if (topic.equals(Advice.PutOn.MISSING)) return "the missing strings";
         if (topic.equals(Advice.Measure.LAST_LOOK)) return "the last look";
         // as earlier versions called it, too
         if (topic.is(Advice.Measure.CLOSER) || topic.is("again")) return "another look at the " + at;
@@ -90,6 +93,7 @@ final class Rules {
                     case RECHECK -> "Leave it unread";
                 };
             }
+            case Advice.PutOn ignored -> "Read without it";
             default -> voices.first(voice -> voice.declineOf(advice)).orElse(null);
         };
     }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param does what its button does
  * @param button what it says; null when there is none
  * @param goOn answers that go on against it, or say that it was otherwise
+ * @param otherwise what stands ready where it is told that it was done otherwise
  */
 public record Said(
         String kind,
@@ -25,28 +26,26 @@ public record Said(
         @Nullable Long event,
         JobView.Does does,
         @Nullable String button,
-        List<JobView.GoOn> goOn) {
-    /** What has no answer of its own against it. */
-    Said(
-            String kind,
-            String headline,
-            List<String> why,
-            @Nullable String caution,
-            JobView.@Nullable TurnView turn,
-            List<JobView.StepView> steps,
-            List<Integer> strings,
-            @Nullable Long event,
-            JobView.Does does,
-            @Nullable String button) {
-        this(kind, headline, why, caution, turn, steps, strings, event, does, button, List.of());
-    }
-
+        List<JobView.GoOn> goOn,
+        JobView.@Nullable Otherwise otherwise) {
     private static final String TO_THE_READING = "Go to the reading";
 
     /** A move that is ticked off with a button. */
     public static Said move(
             String headline, List<String> why, @Nullable String caution, List<JobView.StepView> steps, String says) {
-        return new Said("move", headline, why, caution, null, steps, List.of(), null, JobView.Does.FOLLOW, says);
+        return new Said(
+                "move",
+                headline,
+                why,
+                caution,
+                null,
+                steps,
+                List.of(),
+                null,
+                JobView.Does.FOLLOW,
+                says,
+                List.of(),
+                null);
     }
 
     /** The rod is turned. */
@@ -61,7 +60,9 @@ public record Said(
                 List.of(),
                 null,
                 JobView.Does.FOLLOW,
-                "Turned " + turn.amount());
+                "Turned " + turn.amount(),
+                List.of(),
+                null);
     }
 
     /** Something to be known or decided. */
@@ -101,12 +102,25 @@ public record Said(
     /** Strings to read. */
     public static Said reading(
             String kind, String headline, List<String> why, List<Integer> strings, @Nullable Long event) {
-        return new Said(kind, headline, why, null, null, List.of(), strings, event, JobView.Does.READ, TO_THE_READING);
+        return new Said(
+                kind,
+                headline,
+                why,
+                null,
+                null,
+                List.of(),
+                strings,
+                event,
+                JobView.Does.READ,
+                TO_THE_READING,
+                List.of(),
+                null);
     }
 
     /** The same, ticked off with a button that says so. */
     public Said followed(String says) {
-        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.FOLLOW, says, goOn);
+        return new Said(
+                kind, headline, why, caution, turn, steps, strings, event, JobView.Does.FOLLOW, says, goOn, otherwise);
     }
 
     /**
@@ -117,12 +131,36 @@ public record Said(
     public Said orElse(String says, String consequence, JobView.Anyway does) {
         List<JobView.GoOn> all = new ArrayList<>(goOn);
         all.add(new JobView.GoOn(says, consequence, does));
-        return new Said(kind, headline, why, caution, turn, steps, strings, event, this.does, button, List.copyOf(all));
+        return new Said(
+                kind,
+                headline,
+                why,
+                caution,
+                turn,
+                steps,
+                strings,
+                event,
+                this.does,
+                button,
+                List.copyOf(all),
+                otherwise);
+    }
+
+    /**
+     * The same, with what stands ready where it is told that it was done otherwise.
+     *
+     * @param way how it is advised to be done, as that is sent
+     * @param at the strings, supports or pickups that it is advised for
+     */
+    public Said otherwise(String way, List<Integer> at) {
+        JobView.Otherwise ready = new JobView.Otherwise(way, at);
+        return new Said(kind, headline, why, caution, turn, steps, strings, event, does, button, goOn, ready);
     }
 
     /** The same without a button of its own. */
     public Said unfollowed() {
-        return new Said(kind, headline, why, caution, turn, steps, strings, event, JobView.Does.NOTHING, null, goOn);
+        return new Said(
+                kind, headline, why, caution, turn, steps, strings, event, JobView.Does.NOTHING, null, goOn, otherwise);
     }
 
     /** Neither steps nor strings. */
@@ -134,6 +172,6 @@ public record Said(
             @Nullable Long event,
             JobView.Does does,
             @Nullable String button) {
-        return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, does, button);
+        return new Said(kind, headline, why, caution, null, List.of(), List.of(), event, does, button, List.of(), null);
     }
 }

@@ -175,7 +175,11 @@ class ArrivalApiTest extends JobsOverHttp {
         String plan =
                 ",\"change\":true,\"set\":\"10 13 17 26w 36w 46w\",\"age\":\"old\",\"by\":\"the shop\",\"trial\":false,\"missing\":[%s]";
         ok(post(job, "strings-plan", plan.formatted("2,3,4,5")));
-        readAll(job, 1.8, 1.7, 1.6, 1.5, 1.4, 1.3);
+        assertThat(job(job).at("/advice/headline").asString()).isEqualTo("Put on strings 2 B, 3 G, 4 D, 5 A first");
+        assertThat(refused(post(job, "readings", ",\"station\":\"ACTION\",\"string\":5,\"text\":\"1.7\""), 400))
+                .contains("5 A, which is missing");
+        ok(post(job, "readings", ",\"station\":\"ACTION\",\"string\":6,\"text\":\"1.8\""));
+        assertThat(job(job).at("/action/rows")).hasSize(2);
         assertThat(job(job).at("/closing/remarks").toString())
                 .contains("Read without strings 2 B, 3 G, 4 D, 5 A: all of it is provisional");
         JsonNode whole = ok(post(job, "strings-plan", plan.formatted("")));

@@ -46,7 +46,8 @@ class EarlierViewsTest {
             "reliefKnown",
             "row",
             "goOn",
-            "engraved");
+            "engraved",
+            "otherwise");
 
     /** What was said of the station of frets before there was one. */
     private static final Set<String> EMPTY_STATION =

@@ -264,7 +264,7 @@ class JobApiTest {
         long job = app.post("/api/jobs", newJob("")).json().get("id").asLong();
         Answer odd = app.post(
                 "/api/jobs/" + job + "/readings?unit=in64",
-                "{\"requestKey\":\"tenths-1\",\"after\":0,\"station\":\"ACTION\",\"string\":6,\"text\":\".109\"}");
+                "{\"key\":\"tenths-1\",\"after\":0,\"station\":\"ACTION\",\"string\":6,\"text\":\".109\"}");
         assertThat(odd.json().get("detail").asString())
                 .isEqualTo("“.109” would be .109/64 in. Is it 7/64 in (109 thou)?");
         assertThat(odd.json().get("suggestion").asString()).isEqualTo("0.109in");

@@ -12,8 +12,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -135,15 +137,20 @@ final class RandomWalk {
 
     /** Takes in an instrument as is usual for its kind. */
     static long takeIn(RunningBarytone app, InstrumentKind kind) {
+        return takeIn(app, kind, "");
+    }
+
+    /** The same, one of several of its kind. */
+    static long takeIn(RunningBarytone app, InstrumentKind kind, String which) {
         for (JsonNode usual : app.get("/api/kinds").json()) {
             if (!usual.get("kind").asString().equals(spelt(kind))) continue;
             ObjectNode facts = JSON.createObjectNode();
             usual.propertyNames().forEach(name -> {
                 if (!name.equals("label")) facts.set(name, usual.get(name));
             });
-            facts.put("name", "Walked " + usual.get("label").asString()).put("leftHanded", false);
+            facts.put("name", "Walked " + usual.get("label").asString() + which).put("leftHanded", false);
             ObjectNode body = JSON.createObjectNode()
-                    .put("requestKey", "walk-" + kind)
+                    .put("requestKey", "walk-" + kind + which)
                     .put("player", "Walker")
                     .put("touch", "MEDIUM")
                     .put("complaint", "");
@@ -186,6 +193,66 @@ final class RandomWalk {
         }
         if (Boolean.getBoolean("walk.told")) tell();
         return taken;
+    }
+
+    /** What is another after something was done and taken back: the tape tells of both. */
+    private static final Set<String> TOLD_OF = Set.of("seq", "tape", "canUndo", "canRedo", "mark", "now", "version");
+
+    /**
+     * Does so many things, and takes each back at once before the next is done for good.
+     *
+     * @return how many were taken back
+     */
+    int doAndUndo(int steps) {
+        List<String> routes = new ArrayList<>();
+        described.get("paths").propertyNames().forEach(path -> {
+            boolean other = path.endsWith("/hear")
+                    || path.endsWith("/undo")
+                    || path.endsWith("/redo")
+                    || path.contains("/stored");
+            if (path.startsWith(JOB) && !other && described.at(pointer(path)).has("post")) routes.add(path);
+        });
+        int undone = 0;
+        for (int i = 0; i < steps; i++) {
+            unit = "mm";
+            JsonNode before = now();
+            String route = pick(routes);
+            boolean done = random.nextInt(3) == 0 ? read() : did(route);
+            JsonNode after = now();
+            if (done && after.get("seq").asLong() > before.get("seq").asLong()) {
+                ObjectNode undo = JSON.createObjectNode()
+                        .put("after", after.get("seq").asLong())
+                        .put("key", Long.toHexString(random.nextLong()));
+                // what ends a job is taken back by opening it again
+                Answer taken =
+                        app.post("/api/jobs/" + job + (ends(before, after) ? "/reopen" : "/undo"), undo.toString());
+                assertThat(taken.status()).as(route + ": " + taken.text()).isEqualTo(200);
+                List<String> differs = new ArrayList<>();
+                differing("", before, now(), differs);
+                assertThat(differs).as(told.getLast() + ", and taken back").isEmpty();
+                undone++;
+            }
+            now();
+            if (random.nextBoolean()) read();
+            else did(random.nextBoolean() ? JOB + "/followed" : pick(routes));
+            if (now().get("closed").asBoolean()) did(JOB + "/reopen");
+        }
+        return undone;
+    }
+
+    private static boolean ends(JsonNode before, JsonNode after) {
+        return after.get("closed").asBoolean() && !before.get("closed").asBoolean();
+    }
+
+    private static void differing(String at, JsonNode then, JsonNode now, List<String> differs) {
+        if (then.isObject() && now.isObject()) {
+            Set<String> names = new TreeSet<>(then.propertyNames());
+            names.addAll(now.propertyNames());
+            names.removeAll(TOLD_OF);
+            names.forEach(name -> differing(at + "/" + name, then.path(name), now.path(name), differs));
+        } else if (then.isArray() && now.isArray() && then.size() == now.size()) {
+            for (int i = 0; i < then.size(); i++) differing(at + "/" + i, then.get(i), now.get(i), differs);
+        } else if (!then.equals(now)) differs.add(at + ": " + then + " became " + now);
     }
 
     private void tell() {

@@ -40,4 +40,14 @@ class RandomWalkTest {
         // a walk that is refused everywhere shows nothing
         assertThat(taken).isGreaterThan(STEPS / 6);
     }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = InstrumentKind.class,
+            names = {"ELECTRIC", "FLAT_TOP", "BASS_5", "TWELVE_STRING"})
+    void whatIsTakenBackLeavesTheJobAsItWas(InstrumentKind kind) {
+        long job = RandomWalk.takeIn(app, kind, "-undone");
+        int undone = new RandomWalk(app, job, SEED * 100 + kind.ordinal()).doAndUndo(2 * STEPS);
+        assertThat(undone).isGreaterThan(STEPS / 6);
+    }
 }

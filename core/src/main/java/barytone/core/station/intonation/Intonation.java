@@ -5,6 +5,7 @@ import barytone.core.intonation.Finger;
 import barytone.core.intonation.IntonationWays;
 import barytone.core.intonation.Sounded;
 import barytone.core.job.JobState;
+import barytone.core.job.Station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,13 +46,19 @@ public final class Intonation {
         return List.copyOf(strings.values()).reversed();
     }
 
+    /** Those that are on it. */
+    private List<Intoned> there() {
+        List<Integer> on = job.strings(Station.INTONATION);
+        return lowestFirst().stream().filter(at -> on.contains(at.string())).toList();
+    }
+
     /** A note to be sounded. */
     public record Wanted(int string, Sounded sounded) {}
 
     /** Every note that is still to be read: string by string from the lowest, open first. */
     public List<Wanted> wanted() {
         List<Wanted> wanted = new ArrayList<>();
-        for (Intoned at : lowestFirst())
+        for (Intoned at : there())
             for (Sounded sounded : notes(at.string())) wanted.add(new Wanted(at.string(), sounded));
         return List.copyOf(wanted);
     }
@@ -85,7 +92,10 @@ public final class Intonation {
 
     /** Strings with a chosen fret that was never read, lowest first. */
     List<Integer> unread() {
-        return where(at -> !at.complete(tones.ways()));
+        return there().stream()
+                .filter(at -> !at.complete(tones.ways()))
+                .map(Intoned::string)
+                .toList();
     }
 
     /** The strings of which something holds, lowest first. */

@@ -312,14 +312,15 @@ public final class ActionWords extends RoomVoice<ActionAdvice, ActionEvent> {
                 "One rigid piece: the two outer strings set it, the others follow its top. What each comes to stands above.");
         why.add("Look afterwards: enough saddle must stand proud for the break angle, and enough stay in the slot.");
         return Said.move(
-                (r.raising() ? "Raise the saddle: bass " : "Sand the saddle's underside: bass ") + whole(r.bass())
-                        + ", treble " + whole(r.treble()),
-                why,
-                r.raising()
-                        ? "Strings slack before the saddle comes out. Dust of veneer and bone: wet or take it off, mask on."
-                        : "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
-                steps,
-                r.raising() ? "Raised and back" : r.inSteps() ? firstPart(r) : "Sanded and back");
+                        (r.raising() ? "Raise the saddle: bass " : "Sand the saddle's underside: bass ")
+                                + whole(r.bass()) + ", treble " + whole(r.treble()),
+                        why,
+                        r.raising()
+                                ? "Strings slack before the saddle comes out. Dust of veneer and bone: wet or take it off, mask on."
+                                : "Strings slack before the saddle comes out. Dust: wet or take it off, mask on. Hold the saddle in a clamp on a power sander, glasses on.",
+                        steps,
+                        r.raising() ? "Raised and back" : r.inSteps() ? firstPart(r) : "Sanded and back")
+                .otherwise(r.raising() ? "shimmed" : "sanded", List.of());
     }
 
     /** What the careful way takes off first: seen on the button, so that nobody has to look for it with the saddle in hand. */

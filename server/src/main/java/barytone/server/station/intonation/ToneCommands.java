@@ -122,6 +122,7 @@ class ToneCommands {
             @PathVariable long id, @RequestParam(defaultValue = "mm") String unit, @RequestBody TypedPitch asked) {
         return desk.add(id, unit, asked, job -> {
             job.string(asked.string());
+            OpenedJob.refuseMissing(job.state(), asked.string());
             Sounded sounded = job.sounded(asked.how(), asked.fret());
             double cents = Typed.number("cents", asked.cents(), -200, 200);
             boolean sure = Boolean.TRUE.equals(asked.sure());

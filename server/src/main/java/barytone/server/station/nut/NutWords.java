@@ -200,15 +200,19 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
                         + " strokes: never below.";
         why.addAll(beforeFiling());
         return Said.move(
-                f.slots().size() == 1
-                        ? "File slot " + f.slots().getFirst().string() + " "
-                                + state.spec().stringName(f.slots().getFirst().string()) + ": "
-                                + strokes(f.slots().getFirst())
-                        : "File " + f.slots().size() + " slots, then tune once",
-                why,
-                caution,
-                steps,
-                "Filed");
+                        f.slots().size() == 1
+                                ? "File slot " + f.slots().getFirst().string() + " "
+                                        + state.spec()
+                                                .stringName(f.slots().getFirst().string()) + ": "
+                                        + strokes(f.slots().getFirst())
+                                : "File " + f.slots().size() + " slots, then tune once",
+                        why,
+                        caution,
+                        steps,
+                        "Filed")
+                .otherwise(
+                        "filed",
+                        f.slots().stream().map(NutAdvice.FileSlots.Slot::string).toList());
     }
 
     private List<String> beforeFiling() {
@@ -255,15 +259,16 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
                         null))
                 .toList();
         return Said.move(
-                "Sand " + unit.showWithUnit(l.amount()) + " off the underside of the nut",
-                List.of(
-                        "Every slot is too high. " + Words.sentence(words.string(l.governing()))
-                                + " has the least to give; that much comes off below, less a little for the file.",
-                        "On a flat surface, the nut held upright against a block. Check with a caliper at both ends.",
-                        "A glued nut: score the finish around it first, then tap it out gently."),
-                "Dust: wet or take it off, mask on. Hold small parts in a clamp, not in the fingers.",
-                steps,
-                "Sanded and back");
+                        "Sand " + unit.showWithUnit(l.amount()) + " off the underside of the nut",
+                        List.of(
+                                "Every slot is too high. " + Words.sentence(words.string(l.governing()))
+                                        + " has the least to give; that much comes off below, less a little for the file.",
+                                "On a flat surface, the nut held upright against a block. Check with a caliper at both ends.",
+                                "A glued nut: score the finish around it first, then tap it out gently."),
+                        "Dust: wet or take it off, mask on. Hold small parts in a clamp, not in the fingers.",
+                        steps,
+                        "Sanded and back")
+                .otherwise("underside-sanded", List.of());
     }
 
     private double fall(NutAdvice.LowerNut l, int string) {
@@ -275,25 +280,28 @@ public final class NutWords extends RoomVoice<NutAdvice, NutEvent> {
         String which = words.strings(r.low());
         return r.shim()
                 ? Said.move(
-                        "Shim the nut, then file",
-                        List.of(
-                                Words.sentence(which) + " are too low to be filed right. About "
-                                        + unit.showWithUnit(r.amount()) + " under the nut brings them past the wish.",
-                                "Card or veneer under the whole nut, a little more than needed, so that the slots can be filed to their height.",
-                                "Better still: a new nut. A card shim is temporary and gets a follow-up date."),
-                        FILE_CAUTION,
-                        List.of(),
-                        "Shimmed")
+                                "Shim the nut, then file",
+                                List.of(
+                                        Words.sentence(which) + " are too low to be filed right. About "
+                                                + unit.showWithUnit(r.amount())
+                                                + " under the nut brings them past the wish.",
+                                        "Card or veneer under the whole nut, a little more than needed, so that the slots can be filed to their height.",
+                                        "Better still: a new nut. A card shim is temporary and gets a follow-up date."),
+                                FILE_CAUTION,
+                                List.of(),
+                                "Shimmed")
+                        .otherwise("shimmed", List.of())
                 : Said.move(
-                        "Fill the slot of " + which + ", then file",
-                        List.of(
-                                r.unknown()
-                                        ? "There is no gap: how much is missing is unknown. Fill it well above the frets."
-                                        : "It stands near the frets: the open string will buzz on fret 1. About "
-                                                + unit.showWithUnit(r.amount()) + " fills it past the wish.",
-                                "Glue and powder of the nut's own stuff, a little more than needed, filed to height when hard. It is temporary and will fail one day: say so. A new nut is the lasting way."),
-                        "Glue and accelerator: ventilate, gloves, glasses. " + FILE_CAUTION,
-                        List.of(),
-                        "Filled");
+                                "Fill the slot of " + which + ", then file",
+                                List.of(
+                                        r.unknown()
+                                                ? "There is no gap: how much is missing is unknown. Fill it well above the frets."
+                                                : "It stands near the frets: the open string will buzz on fret 1. About "
+                                                        + unit.showWithUnit(r.amount()) + " fills it past the wish.",
+                                        "Glue and powder of the nut's own stuff, a little more than needed, filed to height when hard. It is temporary and will fail one day: say so. A new nut is the lasting way."),
+                                "Glue and accelerator: ventilate, gloves, glasses. " + FILE_CAUTION,
+                                List.of(),
+                                "Filled")
+                        .otherwise("filled", r.low());
     }
 }

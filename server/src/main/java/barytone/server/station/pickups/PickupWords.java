@@ -161,18 +161,22 @@ public final class PickupWords extends RoomVoice<PickupAdvice, PickupEvent> {
         boolean up = turns.stream().anyMatch(turn -> raises(pickup, turn));
         boolean down = turns.stream().anyMatch(turn -> !turn.isZero() && !raises(pickup, turn));
         return Said.move(
-                (up && down ? "Set" : up ? "Raise" : "Lower") + " the "
-                        + pickup.place().label(),
-                List.of(
-                        Words.sentence(pickup.mounting().label()) + ": clockwise "
-                                + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers") + " it.",
-                        "A turn gives "
-                                + unit.showWithUnit(PickupState.of(state).perTurn())
-                                + (PickupState.of(state).learned() ? ", learned here." : ", usual, not learned yet."),
-                        "A little more gap on the bass side than on the treble side, then equal loudness by ear or by level."),
-                "A steel ruler jumps to the magnets: use one that is not magnetic, and hold it fast.",
-                steps,
-                "Turned");
+                        (up && down ? "Set" : up ? "Raise" : "Lower") + " the "
+                                + pickup.place().label(),
+                        List.of(
+                                Words.sentence(pickup.mounting().label()) + ": clockwise "
+                                        + (pickup.mounting().clockwiseRaises() ? "raises" : "lowers") + " it.",
+                                "A turn gives "
+                                        + unit.showWithUnit(
+                                                PickupState.of(state).perTurn())
+                                        + (PickupState.of(state).learned()
+                                                ? ", learned here."
+                                                : ", usual, not learned yet."),
+                                "A little more gap on the bass side than on the treble side, then equal loudness by ear or by level."),
+                        "A steel ruler jumps to the magnets: use one that is not magnetic, and hold it fast.",
+                        steps,
+                        "Turned")
+                .otherwise("turned", List.of(t.step().pickup()));
     }
 
     private static void step(List<JobView.StepView> steps, Pickup pickup, String where, Turns clockwise) {
