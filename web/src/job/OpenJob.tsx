@@ -88,11 +88,23 @@ export function OpenJob({
     const back = now.tape.find((line) => line.undone && !undone.has(line.seq))?.row;
     if (back !== undefined) where.goToRow(back.station, back.string);
   };
+  /** What was done is looked at next: the cursor goes to the reading that is asked for, and nobody has to send it there. */
+  const onDid = (now: JobView) => {
+    const { does, station: to, strings: which } = now.advice;
+    if (does !== "read" || which.length === 0 || document.activeElement?.closest("form") != null)
+      return;
+    if (to !== station) {
+      listening.leave();
+      setOther(false);
+    }
+    where.goToAsked(now.advice);
+  };
   const { armed, isArmed } = useArmed(job.advice.move);
   const actions = jobActions(job, send, {
     goToReading,
     close: () => setOpen("close"),
     onUndone,
+    onDid,
     armed: isArmed,
     onTooSoon: () =>
       setProblem(

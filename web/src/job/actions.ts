@@ -32,6 +32,7 @@ export function jobActions(
     goToReading,
     close,
     onUndone,
+    onDid,
     armed,
     onTooSoon,
   }: {
@@ -41,6 +42,8 @@ export function jobActions(
     armed: () => boolean;
     /** A key came just as the next move changed. */
     onTooSoon: () => void;
+    /** What was advised was done, or gone on from. */
+    onDid: (now: JobView) => void;
     /** Something was taken back. */
     onUndone: (now: JobView) => void;
   },
@@ -49,8 +52,13 @@ export function jobActions(
   // what is confirmed is what is shown
   const { move } = advice;
   const about = advice.event;
+  const did = (now: JobView | null) => {
+    if (now !== null) onDid(now);
+  };
   const plain = (path: "retunes" | "relief/stiff" | "reopen") => () =>
-    void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp }));
+    void send((stamp, params) => api.POST(`/api/jobs/{id}/${path}`, { params, body: stamp })).then(
+      did,
+    );
   const onEvent = (path: "relief/turns/other-way") => () => {
     if (about === undefined) return;
     void send((stamp, params) =>
@@ -66,7 +74,7 @@ export function jobActions(
   const followed = (whole: boolean) => () =>
     void send((stamp, params) =>
       api.POST("/api/jobs/{id}/followed", { params, body: { ...stamp, whole, move } }),
-    );
+    ).then(did);
   /** Does what belongs to the move on the screen, once that has been seen. */
   const meant = (act: () => void) => {
     if (armed()) act();

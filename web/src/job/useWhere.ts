@@ -66,8 +66,8 @@ export function useWhere(job: JobView) {
   /** Opens a station at its first row; a series goes through all of them. */
   const openStation = (to: Station) => go(to, undefined);
   /** To what is asked for, in the order in which it is named. */
-  const goToAsked = () =>
-    go(job.advice.station, job.advice.strings.length === 0 ? undefined : job.advice.strings);
+  const goToAsked = ({ station: to, strings: which } = job.advice) =>
+    go(to, which.length === 0 ? undefined : which);
   /** To a row, as if it had not been typed in yet: a series under way goes on from there. */
   const goToRow = (to: Station, at: number) => {
     if (to !== station) {

@@ -30,6 +30,9 @@ public final class HeightLook {
     /** … and nothing of the action that a saddle could be sanded by. */
     private static final double SEES_ACTION = 0.17;
 
+    /** Farther out than so many standard deviations of what is reckoned leaves no doubt that it is out. */
+    private static final double SURELY = 2.5;
+
     private HeightLook() {}
 
     /** All strings of a station, lowest first, judged. */
@@ -64,7 +67,7 @@ public final class HeightLook {
         Optional<Advice> stale = measure(
                 all,
                 station,
-                j -> j.stale() || (j.unconfirmed() && j.verdict() == Verdict.CANNOT_TELL),
+                j -> (j.stale() && !movedAnyway(job, j)) || (j.unconfirmed() && j.verdict() == Verdict.CANNOT_TELL),
                 Advice.Measure.Reason.STALE,
                 null);
         if (stale.isPresent()) return stale;
@@ -72,6 +75,16 @@ public final class HeightLook {
         // being low
         if (all.stream().anyMatch(j -> j.read() && j.outside() != 0 && !leaves.test(j))) return Optional.empty();
         return closer(job, means, station, all);
+    }
+
+    /** Whether it is so far out that screws are turned whatever another reading says: it is read after that. What does not come back is never done without. */
+    private static boolean movedAnyway(JobState job, HeightVerdict j) {
+        boolean comesBack =
+                j.station() == Station.ACTION && job.spec().fittings().bridge().screwed();
+        return comesBack
+                && !j.noGap()
+                && Math.abs(j.band().outside(j.value().mean()))
+                        > SURELY * j.value().sd();
     }
 
     /**

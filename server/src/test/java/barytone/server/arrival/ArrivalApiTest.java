@@ -175,7 +175,7 @@ class ArrivalApiTest extends JobsOverHttp {
         String plan =
                 ",\"change\":true,\"set\":\"10 13 17 26w 36w 46w\",\"age\":\"old\",\"by\":\"the shop\",\"trial\":false,\"missing\":[%s]";
         ok(post(job, "strings-plan", plan.formatted("2,3,4,5")));
-        assertThat(job(job).at("/advice/headline").asString()).isEqualTo("Put on strings 2 B, 3 G, 4 D, 5 A first");
+        assertThat(job(job).at("/advice/headline").asString()).isEqualTo("Put on strings 2 B, 3 G, 4 D and 5 A first");
         assertThat(refused(post(job, "readings", ",\"station\":\"ACTION\",\"string\":5,\"text\":\"1.7\""), 400))
                 .contains("5 A, which is missing");
         ok(post(job, "readings", ",\"station\":\"ACTION\",\"string\":6,\"text\":\"1.8\""));

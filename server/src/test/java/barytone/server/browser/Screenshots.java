@@ -121,7 +121,7 @@ class Screenshots {
             mark(look, 985, 118, "lifted-bridge", "paper goes in behind it");
             mark(look, 712, 267, "dent", "a keepsake");
             look.getByLabel("Tuners: not looked at").focus();
-            for (String key : new String[] {"1", "1", "2"}) look.keyboard().press(key);
+            for (String key : new String[] {"f", "f", "n"}) look.keyboard().press(key);
             look.keyboard().type("ends sharp");
             look.keyboard().press("Enter");
             assertThat(look.getByText("ends sharp")).isVisible();
