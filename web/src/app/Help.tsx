@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Panel } from "../ui/Panel";
 
 export type HelpLine = readonly [key: string, what: string];
@@ -15,14 +16,18 @@ export function Help({
   onClose,
   title,
   keys,
+  children,
 }: {
   open: boolean;
   onClose: () => void;
   title: string;
   keys: readonly HelpLine[];
+  /** What else is found here. */
+  children?: ReactNode;
 }) {
   return (
     <Panel open={open} onClose={onClose} title={title}>
+      {children}
       <List lines={keys} />
       <h3 className="mt-6 mb-1 text-[15px] font-semibold text-mute">
         Typing a length, in any field

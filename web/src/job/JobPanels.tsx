@@ -1,9 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { DevicePanel } from "../app/DevicePanel";
 import { Help } from "../app/Help";
 import { answer, api, asProblem, Problem, type JobView } from "../app/api";
 import { useUnit } from "../app/unit";
 import { waysOf } from "../stations/registry";
 import type { Open, StationRoom } from "../stations/room";
+import { Button } from "../ui/controls";
 import { Panel } from "../ui/Panel";
 import { PlayOffPanel } from "../playoff/PlayOffPanel";
 import { DayPanel } from "../day/DayPanel";
@@ -50,7 +52,12 @@ export function JobPanels({
         onClose={() => onOpen(null)}
         title="Keys of this job"
         keys={KEYS}
-      />
+      >
+        <Button className="mb-4" onClick={() => onOpen("device")} shortcut="Shift+S">
+          Sounds, pedal and caliper
+        </Button>
+      </Help>
+      <DevicePanel open={open === "device"} onClose={() => onOpen(null)} />
       {room.HowRead !== undefined && (
         <Panel
           open={open === "habit"}

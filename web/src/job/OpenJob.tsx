@@ -15,6 +15,7 @@ import { Notices } from "./Notices";
 import { StationRail } from "./StationRail";
 import { TapeColumn } from "./TapeColumn";
 import { jobActions } from "./actions";
+import { usePedal } from "../app/usePedal";
 import { AlwaysThere } from "./AlwaysThere";
 import { CardLinks } from "./ClosePanel";
 import { FoundAndLeft } from "./panels";
@@ -99,6 +100,7 @@ export function OpenJob({
     }
     where.goToAsked(now.advice);
   };
+  usePedal();
   const { armed, isArmed } = useArmed(job.advice.move);
   const actions = jobActions(job, send, {
     goToReading,

@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from "react";
-import { Problem } from "../app/api";
+import { Problem, type JobView } from "../app/api";
+import { complete, landed, type Landed } from "../app/sounds";
 import type { Sent } from "./useJob";
+import { useTypedByDevice } from "./useTypedByDevice";
 
 /** An entry that was not taken, waiting in its row. */
 export interface Refused {
@@ -57,6 +59,8 @@ export function useEntries({
   visit = 0,
   asked,
   follows = (_, next) => next,
+  nameOf = String,
+  how = () => "taken",
 }: {
   order: readonly number[];
   fields: RefObject<Map<number, HTMLInputElement>>;
@@ -72,6 +76,10 @@ export function useEntries({
   asked?: readonly number[] | undefined;
   /** Sends an entry; sure when its question was answered with yes. */
   record: (of: number, text: string, sure: boolean) => Promise<Sent>;
+  /** What a row is called when it is read out. */
+  nameOf?: (of: number) => string;
+  /** How what was read there stands now, to be heard. */
+  how?: (job: JobView, of: number) => Landed;
   /** Where to go on after a row, when not to the next one; undefined is the rest. */
   follows?: (of: number, next: number | undefined) => number | undefined;
 }) {
@@ -141,14 +149,23 @@ export function useEntries({
   };
   const begin = () => (direction.current === 1 ? rows[0] : rows.at(-1));
 
-  const post = async (of: number, text: string, sure: boolean) => {
+  const hear = (of: number, text: string, sent: Sent) => {
+    const became: Landed =
+      "done" in sent ? how(sent.done, of) : sent.problem.code === "sure" ? "asked" : "refused";
+    landed(became, order.indexOf(of), order.length, nameOf(of), text);
+  };
+  const post = async (of: number, text: string, sure: boolean, last = false) => {
     const as = what(of);
     settle(of, as);
     clear(of);
     setSending((all) => ({ ...all, [of]: text }));
     const sent = await record(of, text, sure);
     setSending((all) => (all[of] === text ? without(all, of) : all));
-    if ("done" in sent) return;
+    hear(of, text, sent);
+    if ("done" in sent) {
+      if (last) complete();
+      return;
+    }
     settle(of, as);
     setRefused((all) => [...all, { of, what: as, text, problem: sent.problem }]);
     // whoever has typed on in this row meanwhile goes on typing; the same row of another station is not this one
@@ -171,10 +188,14 @@ export function useEntries({
       if (begun.entries === 0 && begun.byHand)
         direction.current = of === through(of).at(-1) ? -1 : 1;
       begun.entries++;
-      void post(of, text, again);
+      void post(of, text, again, follows(of, next(of)) === undefined);
     }
     focus(follows(of, next(of)));
   };
+  /** Enters by itself what a device typed faster than a hand and did not end. */
+  const device = useTypedByDevice((of, text) => {
+    if (typed.current[of] === text) enter(of);
+  });
   const answerSure = (of: number, text: string) => {
     void post(of, text, true);
     // whoever has typed on meanwhile goes on there
@@ -186,7 +207,11 @@ export function useEntries({
     focus(of);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>, of: number) => {
-    if (event.key === "Enter") {
+    // a device ends what it types with either
+    const ends =
+      event.key === "Enter" ||
+      (event.key === "Tab" && !event.shiftKey && (typed.current[of] ?? "") !== "");
+    if (ends) {
       event.preventDefault();
       enter(of);
     } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
@@ -259,8 +284,10 @@ export function useEntries({
         onString(of);
         if (question(of) !== undefined) event.target.select();
       },
-      onChange: (event: { target: { value: string } }) =>
-        set({ ...typed.current, [of]: event.target.value }),
+      onChange: (event: { target: { value: string } }) => {
+        set({ ...typed.current, [of]: event.target.value });
+        device.typed(of, event.target.value);
+      },
       onPointerDown: () => {
         now().byHand = true;
       },

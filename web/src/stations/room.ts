@@ -24,6 +24,7 @@ export type Open =
   | "log"
   | "day"
   | "play-off"
+  | "device"
   | null;
 
 /** What the ledger of a station is given: the left column of the page. */

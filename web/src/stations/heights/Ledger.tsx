@@ -1,5 +1,6 @@
 import { useRef, type ReactNode } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
+import type { Landed } from "../../app/sounds";
 import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { Standing } from "../../job/Standing";
 import type { JobActions } from "../../job/actions";
@@ -21,6 +22,18 @@ interface Heights {
   suffix: string;
   rows: readonly Schemas["LedgerRow"][];
   children?: ReactNode;
+}
+
+/** How a height stands now that it was read, to be heard. */
+function heard(job: JobView, station: Station, string: number): Landed {
+  const all = { relief: job.relief.rows, nut: job.nut.rows, action: job.action.rows };
+  const rows: readonly Schemas["LedgerRow"][] =
+    station === "relief" || station === "nut" || station === "action" ? all[station] : [];
+  const row = rows.find((one) => one.string === string);
+  if (row?.doubt !== undefined) return "asked";
+  return row?.verdict === "in" || row?.verdict === "high" || row?.verdict === "low"
+    ? row.verdict
+    : "taken";
 }
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
@@ -53,6 +66,7 @@ export function Ledger({
       ? { tool: job.advice.tool }
       : {};
   const tall = rows.length > 8;
+  const labelOf = (of: number) => `${String(of)} ${rows.find((r) => r.string === of)?.name ?? ""}`;
   const rest = useRef<HTMLParagraphElement>(null);
   const own = useOwnSend(send);
   const entries = useEntries({
@@ -65,6 +79,8 @@ export function Ledger({
     onString,
     visit,
     asked: series,
+    nameOf: (of) => labelOf(of).replace(/^\d+ /, ""),
+    how: (now, of) => heard(now, station, of),
     record: (of, text, sure) =>
       sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/readings", {
@@ -73,7 +89,6 @@ export function Ledger({
         }),
       ),
   });
-  const labelOf = (of: number) => `${String(of)} ${rows.find((r) => r.string === of)?.name ?? ""}`;
   // leaves that were tapped belong to the string that they were under, and to the way in which it was held
   const tapped = (of: number): Finding => {
     const waits = waiting.tapped[of];

@@ -127,8 +127,14 @@ public interface JobEvent {
      *
      * @param from the set before, as it is typed; empty when it was not noted
      * @param to the set that is on now
+     * @param gauges whether the gauges of the instrument were changed by this entry, and go back with it; where null they were put right by themselves
      */
-    record StringsChanged(String from, String to) implements JobEvent {
+    record StringsChanged(String from, String to, @Nullable Boolean gauges) implements JobEvent {
+        /** Other strings, noted beside gauges that were put right by themselves. */
+        public StringsChanged(String from, String to) {
+            this(from, to, null);
+        }
+
         @Override
         public List<Integer> slackens(InstrumentSpec spec) {
             return spec.everyString();

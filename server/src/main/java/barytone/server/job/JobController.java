@@ -234,14 +234,14 @@ class JobController {
         });
     }
 
-    /** The change of strings that an entry is; empty when it is something else, or the set before was not noted. */
+    /** The change of strings that an entry is; empty when it is something else, or the gauges were not changed by it. */
     private static Optional<JobEvent.StringsChanged> strings(OpenedJob job, long seq) {
         return job.log().stream()
                 .filter(e -> e.seq() == seq)
                 .map(LoggedEvent::event)
                 .filter(JobEvent.StringsChanged.class::isInstance)
                 .map(JobEvent.StringsChanged.class::cast)
-                .filter(e -> !e.from().isEmpty())
+                .filter(e -> Boolean.TRUE.equals(e.gauges()))
                 .findFirst();
     }
 
@@ -305,7 +305,7 @@ class JobController {
                 Intake.askAbout(spec.with(spec.fittings().with(set)), spec);
             String before = spec.fittings().strings().text();
             instruments.restring(job.job().instrumentId(), set);
-            return new JobEvent.StringsChanged(before, set.text());
+            return new JobEvent.StringsChanged(before, set.text(), true);
         });
     }
 }

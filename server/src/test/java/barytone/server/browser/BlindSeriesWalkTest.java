@@ -183,6 +183,6 @@ class BlindSeriesWalkTest extends BrowserWalk {
         assertThat(dialog(page)).hasCount(1);
         page.keyboard().press("Control+Enter");
         assertThat(dialog(page)).hasCount(0);
-        assertThat(page.getByTestId("headline")).containsText("closed");
+        assertThat(page.getByTestId("headline")).hasText("Closed");
     }
 }

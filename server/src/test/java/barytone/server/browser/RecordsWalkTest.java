@@ -75,8 +75,8 @@ class RecordsWalkTest extends BrowserWalk {
         step(page, "Look over").click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Tuners: not looked at"))
                 .focus();
-        page.keyboard().press("1");
-        page.keyboard().press("2");
+        page.keyboard().press("f");
+        page.keyboard().press("n");
         page.keyboard().type("slot 5 A wide");
         page.keyboard().press("Enter");
         assertThat(page.getByText("slot 5 A wide")).isVisible();

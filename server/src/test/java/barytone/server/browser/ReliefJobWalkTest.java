@@ -119,7 +119,7 @@ class ReliefJobWalkTest extends BrowserWalk {
         page.keyboard().press("Shift+A");
         Locator action = page.getByRole(
                 AriaRole.REGION, new Page.GetByRoleOptions().setName("Action").setExact(true));
-        assertThat(action).containsText("Reading, in");
+        assertThat(action).containsText("Reading, 64ths");
         assertThat(action).containsText("/64");
         // and stays so on the next page
         page.keyboard().press("Escape");

@@ -72,6 +72,18 @@ class FactsApiTest extends JobsOverHttp {
     }
 
     @Test
+    void otherStringsTakenBackTakeTheirGaugesWithThemAndBringThemBack() {
+        long job = electric("Swapper");
+        String before = job(job).at("/instrument/strings").asString();
+        post(job, "other-strings", ",\"strings\":\"9-42\"");
+        assertThat(job(job).at("/instrument/strings").asString()).isEqualTo("9 11 16 24w 32w 42w");
+        assertThat(post(job, "undo", "").json().at("/instrument/strings").asString())
+                .isEqualTo(before);
+        assertThat(post(job, "redo", "").json().at("/instrument/strings").asString())
+                .isEqualTo("9 11 16 24w 32w 42w");
+    }
+
+    @Test
     void otherStringsAreAnEntryWhenOnlyNotesWereRead() {
         long job = electric("Rigger");
         post(job, "intonation/pitches", ",\"string\":6,\"how\":\"OPEN\",\"fret\":0,\"cents\":\"0\"");

@@ -1,0 +1,48 @@
+import { screen, waitFor, within } from "@testing-library/react";
+import { describe, expect, it } from "vitest";
+import { openJob } from "../test/job";
+import { theServer } from "../test/server";
+
+const readings = () => theServer.to("/api/jobs/2/readings");
+
+describe("devices that type", () => {
+  it("a pedal is taught by pressing it once, and means what it was taught", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("{Escape}{Shift>}S{/Shift}");
+    const panel = within(await screen.findByRole("dialog"));
+    const teach = panel.getAllByRole("button", { name: "Teach it" })[0];
+    if (teach === undefined) throw new Error("nothing to teach");
+    await user.click(teach);
+    await user.keyboard("{PageDown}");
+    expect(panel.getByText("PageDown")).toBeDefined();
+    await user.keyboard("{Escape}");
+    const field = screen.getByLabelText(/^Action reading under string 6 /);
+    await user.click(field);
+    await user.keyboard("2.1");
+    // the page takes what this passes on as it takes a hand's Enter
+    field.dispatchEvent(
+      new KeyboardEvent("keydown", { key: "Tab", bubbles: true, cancelable: true }),
+    );
+    await waitFor(() => expect(readings()).toHaveLength(1));
+    expect(JSON.parse(localStorage.getItem("barytone.device") ?? "{}")).toMatchObject({
+      pedal: { next: "PageDown" },
+    });
+  });
+
+  it("the stand-in caliper types a value with unit and sign into the open row, however it ends", async () => {
+    const user = await openJob(2, "turnstone");
+    localStorage.setItem("barytone.device", JSON.stringify({ types: true }));
+    for (const ending of ["Enter", "Tab", "pause"]) {
+      const before = readings().length;
+      await user.click(screen.getByLabelText(/^Action reading under string 6 /));
+      await user.keyboard("{Shift>}S{/Shift}");
+      const panel = within(await screen.findByRole("dialog"));
+      await user.clear(panel.getByLabelText(/^Stand-in: it types/));
+      await user.type(panel.getByLabelText(/^Stand-in: it types/), "+2.10mm");
+      await user.selectOptions(panel.getByLabelText(/^and ends with/), ending);
+      await user.click(panel.getByRole("button", { name: "Type it into the open row" }));
+      await waitFor(() => expect(readings()).toHaveLength(before + 1), { timeout: 4000 });
+      expect(readings().at(-1)?.body).toMatchObject({ text: "+2.10mm" });
+    }
+  });
+});
