@@ -153,7 +153,12 @@ export function OpenJob({
         <room.Drawing job={job} send={send} hear={hear} active={open === null} />
       ) : (
         section !== undefined && (
-          <Section section={section} others={job.sections} crowns={job.frets.crowns} />
+          <Section
+            section={section}
+            others={job.sections}
+            crowns={job.frets.crowns}
+            about={station}
+          />
         )
       )}
       <StationRail

@@ -22,6 +22,11 @@ import {
 
 const MOTION_MS = 450;
 
+/** Sizes of a figure: of the dimension that the page is about, of the others beside it, of each where it is about none. */
+const LARGE = 36;
+const SMALL = 22;
+const FIGURE = 27;
+
 /** Keeps letters readable where a line of the drawing runs behind them. */
 const HALO = {
   paintOrder: "stroke",
@@ -130,6 +135,7 @@ export function Section({
   title,
   dashed = "expected after the next move",
   byHand = false,
+  about,
   children,
 }: {
   section: SectionData;
@@ -142,6 +148,8 @@ export function Section({
   dashed?: string;
   /** It moves with a hand: at once. */
   byHand?: boolean;
+  /** Which dimension the page is about: its figure is larger than the others. */
+  about?: string;
   /** What is drawn upon it. */
   children?: (s: Scale, heights: Heights) => ReactNode;
 }) {
@@ -150,6 +158,8 @@ export function Section({
   const heights = useMoving(heightsOf(section), byHand);
   const after = section.after;
   const letter = useLettering();
+  const figure = (kind: string) =>
+    section.dimensions.every((d) => d.kind !== about) ? FIGURE : kind === about ? LARGE : SMALL;
   const relief = section.dimensions.find((d) => d.kind === "relief");
   const said = section.dimensions
     .map(
@@ -316,7 +326,7 @@ export function Section({
               <text
                 x={left}
                 y={over - 16 * letter}
-                fontSize={27 * letter}
+                fontSize={figure(d.kind) * letter}
                 fontWeight="700"
                 {...HALO}
               >

@@ -37,7 +37,7 @@ public enum LengthUnit {
         return code;
     }
 
-    /** What stands behind a number shown in this unit: {@code mm}, {@code thou} or {@code in}. */
+    /** What stands behind a number shown in this unit: {@code mm}, {@code thou} or {@code in}; over a column stands {@link #heading}. */
     public String suffix() {
         return suffix;
     }
