@@ -29,10 +29,10 @@ describe("devices that type", () => {
     });
   });
 
-  it("the stand-in caliper types a value with unit and sign into the open row, however it ends", async () => {
+  it("the stand-in caliper types a value with unit and sign into the open row, and ends it", async () => {
     const user = await openJob(2, "turnstone");
-    localStorage.setItem("barytone.device", JSON.stringify({ types: true }));
-    for (const ending of ["Enter", "Tab", "pause"]) {
+    // the pause is a matter of clocks, and tried with one of its own
+    for (const ending of ["Enter", "Tab"]) {
       const before = readings().length;
       await user.click(screen.getByLabelText(/^Action reading under string 6 /));
       await user.keyboard("{Shift>}S{/Shift}");
