@@ -1,11 +1,12 @@
 import { useEffect, useRef, useState } from "react";
-import { Button, Field, Select, TextInput } from "../ui/controls";
+import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
 import { Panel } from "../ui/Panel";
 import { pick } from "../ui/pick";
 import { device, keepDevice, MEANINGS, type Device, type Meaning } from "./device";
-import { landed, voice } from "./sounds";
+import { landed } from "./sounds";
 import { standInCaliper, type Ending } from "./standInCaliper";
-import { keyOf } from "./usePedal";
+import { isForReadings, keyOf } from "./usePedal";
+import { useVoice } from "./useVoice";
 
 const LOUDNESSES = ["off", "quiet", "loud"] as const;
 const ENDINGS = ["Enter", "Tab", "pause"] as const;
@@ -24,6 +25,8 @@ export function DevicePanel({ open, onClose }: { open: boolean; onClose: () => v
 function DeviceForm({ onClose }: { onClose: () => void }) {
   const [set, setSet] = useState<Device>(device);
   const [learning, setLearning] = useState<Meaning | null>(null);
+  /** A key that cannot be taught. */
+  const [refused, setRefused] = useState<string | null>(null);
   const [reading, setReading] = useState("0.36mm");
   const [ending, setEnding] = useState<Ending>("Enter");
   const change = (to: Partial<Device>) => setSet(keepDevice(to));
@@ -40,6 +43,8 @@ function DeviceForm({ onClose }: { onClose: () => void }) {
       setLearning(null);
       if (event.key === "Escape") return;
       const key = keyOf(event);
+      setRefused(isForReadings(key) ? key : null);
+      if (isForReadings(key)) return;
       const { pedal } = device();
       // one key, one meaning
       const others = Object.fromEntries(Object.entries(pedal).filter(([, other]) => other !== key));
@@ -48,7 +53,7 @@ function DeviceForm({ onClose }: { onClose: () => void }) {
     window.addEventListener("keydown", onKey, true);
     return () => window.removeEventListener("keydown", onKey, true);
   }, [learning]);
-  const speaks = voice() !== undefined;
+  const speaks = useVoice() !== undefined;
   return (
     <div className="flex flex-col gap-5">
       <p className="text-[16px]">
@@ -86,6 +91,9 @@ function DeviceForm({ onClose }: { onClose: () => void }) {
       </div>
       <section aria-label="Pedal">
         <h3 className="wide mb-1 text-[17px] font-bold">Pedal, or any key of your own</h3>
+        {refused !== null && (
+          <Trouble text={`“${refused}” is wanted for readings. Let the pedal type another key.`} />
+        )}
         <ul>
           {MEANINGS.map(([meaning, label]) => (
             <li

@@ -16,6 +16,14 @@ const LOWEST = 262;
 /** The last row is heard first, s. */
 const AFTER_THE_LAST = 0.35;
 
+/** How a row stands now that it was read, to be heard. */
+export function standsAs(row: { verdict: string; doubt?: unknown } | undefined): Landed {
+  if (row?.doubt !== undefined) return "asked";
+  return row?.verdict === "in" || row?.verdict === "high" || row?.verdict === "low"
+    ? row.verdict
+    : "taken";
+}
+
 /** The pitch of a row: the lowest string is the lowest note, and each one up is a whole tone higher. */
 export function pitchOf(row: number, rows: number): number {
   return LOWEST * 2 ** ((rows - row) / 6);

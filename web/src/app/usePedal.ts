@@ -8,8 +8,22 @@ export function keyOf(event: KeyboardEvent): string {
   return [...held, event.key].filter((part) => part !== false).join("+");
 }
 
-const pass = (key: string, target: EventTarget) =>
-  target.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true }));
+/** Whether a key is wanted for readings: taught to a pedal, it could not be typed any more. */
+export function isForReadings(key: string): boolean {
+  return /^[0-9.,+\-/"½¼]$/.test(key) || key === "Backspace" || key === "Delete";
+}
+
+/** What is passed on is heard by the page, not by this again. */
+let passing = false;
+
+function pass(key: string, target: EventTarget): void {
+  passing = true;
+  try {
+    target.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true }));
+  } finally {
+    passing = false;
+  }
+}
 
 function act(meaning: Meaning): void {
   switch (meaning) {
@@ -29,21 +43,27 @@ function act(meaning: Meaning): void {
   }
 }
 
+/** Whether words are typed there: a letter that a pedal was taught belongs to them. */
+function takesWords(target: EventTarget | null): boolean {
+  if (target instanceof HTMLTextAreaElement) return true;
+  return target instanceof HTMLInputElement && target.dataset["lengthField"] !== "true";
+}
+
 /** Gives the keys of a pedal, or of any device that types keys, the meaning they were taught. */
-export function usePedal(): void {
+export function usePedal(active: boolean): void {
   useEffect(() => {
+    if (!active) return;
     const onKey = (event: KeyboardEvent) => {
-      // what was passed on by this is heard by the page
-      if (!event.isTrusted || event.repeat) return;
+      if (passing || event.repeat) return;
       const { pedal } = device();
       const key = keyOf(event);
       const meaning = MEANINGS.find(([code]) => pedal[code] === key)?.[0];
-      if (meaning === undefined) return;
+      if (meaning === undefined || (key.length === 1 && takesWords(event.target))) return;
       event.preventDefault();
       event.stopImmediatePropagation();
       act(meaning);
     };
     window.addEventListener("keydown", onKey, true);
     return () => window.removeEventListener("keydown", onKey, true);
-  }, []);
+  }, [active]);
 }

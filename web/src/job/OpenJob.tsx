@@ -100,7 +100,7 @@ export function OpenJob({
     }
     where.goToAsked(now.advice);
   };
-  usePedal();
+  usePedal(open === null);
   const { armed, isArmed } = useArmed(job.advice.move);
   const actions = jobActions(job, send, {
     goToReading,

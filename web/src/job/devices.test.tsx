@@ -16,17 +16,31 @@ describe("devices that type", () => {
     await user.keyboard("{PageDown}");
     expect(panel.getByText("PageDown")).toBeDefined();
     await user.keyboard("{Escape}");
-    const field = screen.getByLabelText(/^Action reading under string 6 /);
+    const field = screen.getByLabelText<HTMLInputElement>(/^Action reading under string 6 /);
     await user.click(field);
-    await user.keyboard("2.1");
-    // the page takes what this passes on as it takes a hand's Enter
-    field.dispatchEvent(
-      new KeyboardEvent("keydown", { key: "Tab", bubbles: true, cancelable: true }),
-    );
+    await user.keyboard("2.1{PageDown}");
     await waitFor(() => expect(readings()).toHaveLength(1));
+    expect(document.activeElement).toBe(screen.getByLabelText(/^Action reading under string 5 /));
     expect(JSON.parse(localStorage.getItem("barytone.device") ?? "{}")).toMatchObject({
       pedal: { next: "PageDown" },
     });
+  });
+
+  it("a key that readings need is not taught, and a letter stays a letter in a note", async () => {
+    const user = await openJob(2, "turnstone");
+    await user.keyboard("{Escape}{Shift>}S{/Shift}");
+    const panel = within(await screen.findByRole("dialog"));
+    const [next, done] = panel.getAllByRole("button", { name: "Teach it" });
+    if (next === undefined || done === undefined) throw new Error("nothing to teach");
+    await user.click(next);
+    await user.keyboard("2");
+    expect(panel.getByRole("alert").textContent).toContain("“2” is wanted for readings");
+    await user.click(done);
+    await user.keyboard("k");
+    await user.keyboard("{Escape}");
+    await user.keyboard("n");
+    await user.keyboard("knock");
+    expect(screen.getByDisplayValue("knock")).toBeDefined();
   });
 
   it("the stand-in caliper types a value with unit and sign into the open row, and ends it", async () => {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { answer, api, Problem, type JobView } from "../app/api";
 import { statedOf, type Facts } from "../intake/facts";
 import { InstrumentFields } from "../intake/InstrumentFields";
+import { asMeant, useStandAt } from "../intake/standAt";
 import { Fractions } from "../ui/Fractions";
 import { Heads } from "../ui/Heads";
 import { TroubleOrQuestion } from "../ui/controls";
@@ -19,6 +20,7 @@ export function InstrumentPanel({
   const kinds = useQuery({ queryKey: ["kinds"], queryFn: () => answer(api.GET("/api/kinds")) });
   const [facts, setFacts] = useState<Facts>(() => statedOf(instrument));
   const [trouble, setTrouble] = useState<Problem | null>(null);
+  useStandAt(trouble);
   const save = (corrected: Facts, sure: boolean) => void onSaved(corrected, sure).then(setTrouble);
   return (
     <SettingForm
@@ -31,9 +33,10 @@ export function InstrumentPanel({
       {trouble !== null && (
         <TroubleOrQuestion
           problem={trouble}
-          onMeant={(strings) => {
-            setFacts({ ...facts, strings });
-            save({ ...facts, strings }, false);
+          onMeant={(text) => {
+            const meant = asMeant(facts, trouble, text);
+            setFacts(meant);
+            save(meant, false);
           }}
           onSure={() => save(facts, true)}
         />

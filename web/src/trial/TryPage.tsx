@@ -12,7 +12,7 @@ import { ticketOf } from "../job/JobBar";
 import { useOwnSend } from "../job/useOwnSend";
 import { useJob } from "../job/useJob";
 import { Section } from "../section/Section";
-import { Button, Field, Select, TextInput, Trouble } from "../ui/controls";
+import { Button, Field, Select, TextInput, Trouble, TroubleOrQuestion } from "../ui/controls";
 import { Handles, type Part } from "./Handles";
 import { TriedStrings } from "./TriedStrings";
 import { useTrial, type Gaps, type Tried } from "./useTrial";
@@ -167,7 +167,7 @@ function Tries({
         </Link>
       </TopBar>
       {shown === null ? (
-        <p className="p-6 text-[18px]">{trouble ?? "Working it out"}</p>
+        <p className="p-6 text-[18px]">{trouble?.message ?? "Working it out"}</p>
       ) : (
         <Section
           section={shown.section}
@@ -219,7 +219,16 @@ function Tries({
             {shown?.detail}
           </p>
           <div className="mt-2 flex flex-col gap-2 empty:hidden">
-            {trouble !== null && <Trouble text={trouble} onClose={dismiss} />}
+            {trouble?.meant !== undefined && (
+              <TroubleOrQuestion
+                problem={trouble}
+                onMeant={(boardRadius) => change({ boardRadius })}
+                onSure={dismiss}
+              />
+            )}
+            {trouble !== null && trouble.meant === undefined && (
+              <Trouble text={trouble.message} onClose={dismiss} />
+            )}
             {problem !== null && <Trouble text={problem.message} onClose={clearProblem} />}
           </div>
           <div className="my-3 flex flex-wrap gap-2">

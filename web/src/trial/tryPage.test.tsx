@@ -77,6 +77,24 @@ describe("trying another setup", () => {
     await waitFor(() => expect(asked().at(-1)?.boardRadius).toBe("7 1/4 in"));
   });
 
+  it("asks about a radius that can only be inches, and tries what was meant", async () => {
+    const user = await trying();
+    theServer.on("POST /api/jobs/31/what-if", {
+      status: 400,
+      json: JSON.stringify({
+        detail: "“9.5” would be 9.5 mm. Is it 9.5 inches?",
+        code: "meant",
+        field: "boardRadius",
+        suggestion: "9.5in",
+        suggested: "9.5 inches",
+      }),
+    });
+    await user.clear(screen.getByLabelText("Radius, mm or flat"));
+    await user.type(screen.getByLabelText("Radius, mm or flat"), "9.5{Enter}");
+    await user.click(await screen.findByRole("button", { name: "Yes, 9.5 inches" }));
+    await waitFor(() => expect(asked().at(-1)?.boardRadius).toBe("9.5in"));
+  });
+
   it("finds the lowest and tries it, and takes it by one key", async () => {
     const user = await trying();
     const gaps = { ...now().gaps, reliefBass: 0.12 };

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { answer, api, asProblem, type Schemas } from "../app/api";
+import { answer, api, asProblem, type Problem, type Schemas } from "../app/api";
 import { useOneInEachFrame } from "./useOneInEachFrame";
 
 export type Trial = Schemas["TrialView"];
@@ -32,7 +32,7 @@ const UNDER_WAY = 3;
 export function useTrial(id: number, unit: string, string: number) {
   const [tried, setTried] = useState<Tried>({ string, capo: 0, levelled: false });
   const [shown, setShown] = useState<Trial | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Problem | null>(null);
   const wanted = useRef<Asked | null>(null);
   const underWay = useRef(0);
   const asked = useRef(0);
@@ -64,7 +64,7 @@ export function useTrial(id: number, unit: string, string: number) {
           setTrouble(null);
         })
         .catch((error: unknown) => {
-          if (!late()) setTrouble(asProblem(error).message);
+          if (!late()) setTrouble(asProblem(error));
         })
         .finally(() => {
           underWay.current--;

@@ -1,6 +1,6 @@
 import { useRef, type ReactNode } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
-import type { Landed } from "../../app/sounds";
+import { standsAs } from "../../app/sounds";
 import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { Standing } from "../../job/Standing";
 import type { JobActions } from "../../job/actions";
@@ -24,16 +24,10 @@ interface Heights {
   children?: ReactNode;
 }
 
-/** How a height stands now that it was read, to be heard. */
-function heard(job: JobView, station: Station, string: number): Landed {
+/** The rows of a station as they are on a job. */
+function rowsOf(job: JobView, station: Station): readonly Schemas["LedgerRow"][] {
   const all = { relief: job.relief.rows, nut: job.nut.rows, action: job.action.rows };
-  const rows: readonly Schemas["LedgerRow"][] =
-    station === "relief" || station === "nut" || station === "action" ? all[station] : [];
-  const row = rows.find((one) => one.string === string);
-  if (row?.doubt !== undefined) return "asked";
-  return row?.verdict === "in" || row?.verdict === "high" || row?.verdict === "low"
-    ? row.verdict
-    : "taken";
+  return station === "relief" || station === "nut" || station === "action" ? all[station] : [];
 }
 
 /** As found, now, target and entry for the strings of one station; typed or tapped. */
@@ -80,7 +74,7 @@ export function Ledger({
     visit,
     asked: series,
     nameOf: (of) => labelOf(of).replace(/^\d+ /, ""),
-    how: (now, of) => heard(now, station, of),
+    how: (now, of) => standsAs(rowsOf(now, station).find((row) => row.string === of)),
     record: (of, text, sure) =>
       sendEntry((stamp, params) =>
         api.POST("/api/jobs/{id}/readings", {

@@ -1,6 +1,7 @@
 import { Radio, RadioGroup } from "@headlessui/react";
 import { useRef, useState } from "react";
 import { api, type Schemas } from "../../app/api";
+import { standsAs } from "../../app/sounds";
 import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { ListeningBar } from "../../job/ListeningBar";
 import { Remarks } from "../../job/Remarks";
@@ -59,6 +60,8 @@ export function ToneLedger({
     onString,
     visit,
     asked,
+    nameOf: (of) => intonation.rows.find((r) => r.string === of)?.name ?? "",
+    how: (now, of) => standsAs(now.intonation.rows.find((r) => r.string === of)),
     record: async (of, cents, sure) => {
       const typed = noteOf(of) ?? { how: "fretted" as const, fret: 12, label: "" };
       const { how, fret, label } = typed;

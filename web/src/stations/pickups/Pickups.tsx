@@ -1,5 +1,6 @@
 import { useRef, useState } from "react";
 import { api, type JobView, type Schemas } from "../../app/api";
+import { standsAs } from "../../app/sounds";
 import { AnswerAll, NextRow, RefusedNote } from "../../job/EntryNotes";
 import { ListeningBar } from "../../job/ListeningBar";
 import { Remarks } from "../../job/Remarks";
@@ -50,6 +51,8 @@ export function Pickups({
     what: () => `${pickups.method}, in ${pickups.suffix}`,
     onString: setRow,
     visit,
+    nameOf: (at) => labels[at] ?? "",
+    how: (now, at) => standsAs(now.pickups.pickups.flatMap((p) => p.gaps)[at]),
     record: async (at, text) => {
       const gap = gaps[at];
       if (gap === undefined) throw new Error("no such gap");

@@ -259,7 +259,7 @@ final class AdviceWords {
                                 "Without it the neck is pulled less than it will be, and nothing can be read under it.",
                                 "What was read before is asked for again once the set is whole."),
                         "Glasses on: a string that breaks goes for the eyes.")
-                .followed("On, and at pitch");
+                .followed("Put on");
     }
 
     private Said retune(Station after) {

@@ -224,10 +224,6 @@ public class Intake {
     }
 
     private long player(NewJob asked, Instant now) {
-        // a reading typed with the eyes on the gauge is nobody's name
-        if (asked.player().chars().noneMatch(Character::isLetter)
-                && !asked.player().isBlank())
-            throw Allowed.broken("player", "“" + asked.player().strip() + "”", "a name, with a letter in it");
         if (asked.playerId() != null && asked.playerId() != 0) {
             long known = people.toldAs(asked.playerId());
             people.archive(known, false);
@@ -236,7 +232,14 @@ public class Intake {
         return (asked.playerId() == null
                         ? people.called(asked.player()).map(People.Player::id)
                         : Optional.<Long>empty())
-                .orElseGet(() -> people.add(asked.player(), asked.touch(), now));
+                .orElseGet(() -> people.add(named(asked.player()), asked.touch(), now));
+    }
+
+    /** A reading that was typed with the eyes on the gauge is nobody's name; whoever is known already stays known. */
+    private static String named(String player) {
+        boolean named = player.isBlank() || player.chars().anyMatch(Character::isLetter);
+        if (!named) throw Allowed.broken("player", "“" + player.strip() + "”", "a name, with a letter in it");
+        return player;
     }
 
     /**

@@ -257,6 +257,15 @@ class JobApiTest {
         assertThat(answer.status()).as(answer.text()).isEqualTo(400);
         assertThat(answer.json().get("detail").asString())
                 .isEqualTo("Name of the player or lender: given “0.36”; allowed is a name, with a letter in it.");
+        // whoever is known already stays known, whatever is typed for the name
+        long first = app.post("/api/jobs", newJob("")).json().get("id").asLong();
+        long known = app.get("/api/jobs/" + first).json().get("playerId").asLong();
+        String body = newJob("").replaceAll("\"player\":\"[^\"]*\"", "\"player\":\"0.36\",\"playerId\":" + known);
+        assertThat(app.post(
+                                "/api/jobs",
+                                body.replaceAll("\"requestKey\":\"[^\"]*\"", "\"requestKey\":\"known-player\""))
+                        .status())
+                .isEqualTo(201);
     }
 
     @Test
